@@ -365,6 +365,11 @@ Route::middleware([
                 ->middleware('looks')
                 ->name('rows.plan');
             Route::post('/rows/new', [ProductRowsController::class, 'add'])->name('rows.add');
+            Route::get('/rows/axes', [ProductRowsController::class, 'axes'])->name('rows.axes');
+            Route::post('/rows/axes/plan', [ProductRowsController::class, 'axisPlan'])
+                ->middleware('looks')
+                ->name('rows.axis.plan');
+            Route::post('/rows/axes', [ProductRowsController::class, 'makeAxis'])->name('rows.axis');
             Route::post('/rows', [ProductRowsController::class, 'type'])->name('rows.type');
             Route::post('/colors/display', [ColorsController::class, 'display'])->name('colors.display');
             Route::post('/colors/order', [ColorsController::class, 'order'])->name('colors.order');

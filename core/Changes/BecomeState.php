@@ -117,7 +117,28 @@ final readonly class BecomeState implements ProductChange
             }
         }
 
-        return new MatrixChange($from, $to, $homes, $survivors);
+        return new MatrixChange($from, $to, $homes, $survivors, ownHomes: $this->ownHomes($moved, $homes));
+    }
+
+    /**
+     * Where each SKU goes on axes that come, if not all go to the same value.
+     *
+     * @param  array<SkuDifference>  $moved
+     * @param  array<int, int>  $homes  added axis id => value id
+     * @return array<string, array<int, int>> key of its cell of today => added axis id => value id
+     */
+    private function ownHomes(array $moved, array $homes): array
+    {
+        $own = [];
+        $isApart = false;
+        foreach ($moved as $sku) {
+            if ($sku->before?->isMade() === true && $sku->after !== null) {
+                $own[$sku->before->cell->key] = array_intersect_key($sku->after->cell->values, $homes);
+                $isApart = $isApart || array_diff_assoc($own[$sku->before->cell->key], $homes) !== [];
+            }
+        }
+
+        return $isApart ? $own : [];
     }
 
     /**

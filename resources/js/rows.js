@@ -247,6 +247,15 @@ on('submit', '[data-rows-form]', (event, form) => {
     openDialog('POST', form.dataset.rowsForm, { rows: JSON.stringify([row]) });
 });
 
+// A column that is to make SKUs: who types into it means it.
+on('submit', '[data-axis-form]', (event, form) => {
+    event.preventDefault();
+    openDialog('POST', form.dataset.axisForm, Object.fromEntries(new FormData(form)));
+});
+on('input', '[data-axis-form] textarea', (event, field) => {
+    field.form.querySelector('[name="column"][value=""]').checked = true;
+});
+
 // The rows as they are after a change: the focus is where it was.
 on('htmx:afterSwap', '', (event) => {
     if (event.detail.target.id === 'live' && grid()) {

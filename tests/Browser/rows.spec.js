@@ -106,17 +106,45 @@ test('a row like another with a new color proposes its cell, and rows pasted wit
     await page.keyboard.press('Enter');
     await expect(dialog).toContainText('Makes 1 SKU.');
     await expect(dialog).toContainText(`New: Color Tone ${stamp}.`);
-    await dialog.getByRole('button', { name: 'Add it' }).click();
+    await dialog.getByRole('button', { name: 'Do it' }).click();
     await expect(page.locator('.rows-grid tbody tr')).toHaveCount(5);
 
     await cell(page, 0, 'axis Color').click();
     await pasted(page, `Tone ${stamp}\tM\nMoss\tL\n`);
     await expect(dialog).toContainText('Makes 2 SKUs.');
-    await dialog.getByRole('button', { name: 'Add it' }).click();
+    await dialog.getByRole('button', { name: 'Do it' }).click();
     await expect(page.locator('.rows-grid tbody tr')).toHaveCount(7);
     await page.getByRole('button', { name: 'Undo' }).click();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.locator('.rows-grid tbody tr')).toHaveCount(4);
+    expect(faults).toEqual([]);
+});
+
+test('a column that is pasted makes SKUs, and is a mere column again', async ({ page }) => {
+    const faults = listen(page);
+    await signIn(page);
+    await page.goto(`/products/${code}/rows`);
+    await page.getByRole('button', { name: 'Which columns make SKUs' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel(/a line each/).fill('felt\nfelt\nlinen\nlinen');
+    await dialog.getByLabel('Name of the axis').fill(`Cloth ${stamp}`);
+    await sound(page, 'which columns make SKUs');
+    await dialog.getByRole('button', { name: 'See what becomes of it' }).click();
+    await expect(dialog).toContainText('4 SKUs go to their values');
+    await dialog.getByRole('button', { name: 'Do it' }).click();
+    await expect(column(page, `axis Cloth ${stamp}`)).toHaveText(['felt', 'felt', 'linen', 'linen']);
+
+    await page.getByRole('button', { name: 'Which columns make SKUs' }).click();
+    await dialog.getByRole('link', { name: `Make it a mere column Cloth ${stamp}` }).click();
+    await expect(dialog).toContainText('This moves 4.');
+    await dialog.getByRole('button', { name: 'Change', exact: true }).click();
+    await expect(dialog).toBeHidden();
+    await page.goto(`/products/${code}/rows`);
+    await expect(page.getByRole('columnheader', { name: `Cloth ${stamp} Makes no SKUs now` })).toBeVisible();
+    await expect(column(page, `axis Cloth ${stamp}`)).toHaveText(['felt', 'felt', 'linen', 'linen']);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('columnheader', { name: /Cloth/ })).toHaveCount(0);
     expect(faults).toEqual([]);
 });
 

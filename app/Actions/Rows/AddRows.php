@@ -6,20 +6,17 @@ namespace App\Actions\Rows;
 
 use App\Changing\UnitOfWork;
 use App\History\Change;
-use App\Intake\Sheets\RowTerms;
+use App\Intake\Rows\RowPlan;
+use App\Intake\Rows\RowTerms;
 use App\Models\HistoryEntry;
 use App\Models\Product as ProductRecord;
-use App\Store\Products\CatalogLookup;
 use App\Store\Products\ProductLoader;
 use Core\CoreException;
 use Core\Refusal;
-use Core\RefusalKind;
 use Core\Sheets\FollowSheet;
 use Core\Sheets\RejectedRows;
 use Core\Sheets\Typing\NewRows;
 use Core\Sheets\Verdicts\ProductVerdict;
-use Core\Sheets\Verdicts\SheetJudge;
-use Core\Sheets\Verdicts\SheetVerdict;
 
 /**
  * Adds rows to a product: each is a SKU, and a value that the product does not have yet proposes the cells it needs.
@@ -30,7 +27,7 @@ final class AddRows
     public function __construct(
         private readonly UnitOfWork $work,
         private readonly ProductLoader $loader,
-        private readonly CatalogLookup $catalog,
+        private readonly RowPlan $plan,
         private readonly RowTerms $terms,
     ) {}
 
@@ -44,18 +41,8 @@ final class AddRows
     public function plan(ProductRecord $record, array $rows): ProductVerdict
     {
         $product = $this->loader->again($record)->core;
-        $given = NewRows::of($product, $rows);
-        $verdict = (new SheetJudge($this->catalog))->judge(
-            $product,
-            false,
-            $given,
-            new FollowSheet($given, $this->terms->added(), 'Rows'),
-        );
-        if ($verdict->verdict === SheetVerdict::Rejected) {
-            throw new Refusal($verdict->words, RefusalKind::Unreadable);
-        }
 
-        return $verdict;
+        return $this->plan->of($product, NewRows::of($product, $rows), $this->terms->added());
     }
 
     /**

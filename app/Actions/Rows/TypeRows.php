@@ -10,7 +10,7 @@ use App\Changing\PortionItem;
 use App\Changing\PortionOutcome;
 use App\History\Change;
 use App\History\IdempotencyKeys;
-use App\Intake\Sheets\RowTerms;
+use App\Intake\Rows\RowTerms;
 use App\Models\User;
 use Core\Refusal;
 use Core\Sheets\Typing\CellEdit;

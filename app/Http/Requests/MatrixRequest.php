@@ -38,6 +38,7 @@ final class MatrixRequest extends ProductRequest
             'order' => self::TEXT,
             'place' => self::CHOICE,
             'without' => self::ID,
+            'drop' => self::ID,
             'fact' => self::ID,
             'again' => self::YES,
             'folded' => self::YES,

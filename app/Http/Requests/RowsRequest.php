@@ -8,6 +8,7 @@ use App\Http\Bounds\ListBound;
 use Core\Refusal;
 use Core\RefusalKind;
 use Core\Sheets\Columns\Field;
+use Core\Sheets\Typing\AxisWish;
 use Core\Sheets\Typing\CellEdit;
 
 /** What was typed into rows, and rows that are to be added. */
@@ -29,6 +30,10 @@ final class RowsRequest extends ProductRequest
             'rows' => ['nullable', 'string', 'max:' . self::LONGEST],
             'columns' => ['nullable', 'array', ListBound::ofTexts(400, 200)],
             'like' => self::ID,
+            'name' => self::CHOICE,
+            'column' => self::CHOICE,
+            'values' => ['nullable', 'string', 'max:' . self::LONGEST],
+            'as_written' => self::YES,
         ];
     }
 
@@ -73,6 +78,19 @@ final class RowsRequest extends ProductRequest
         }
 
         return $rows === [] ? throw new Refusal('Say what the row is.', RefusalKind::Missing) : $rows;
+    }
+
+    /** Which column is to make SKUs. */
+    public function axisWish(): AxisWish
+    {
+        $name = trim($this->string('name')->toString());
+        $column = $this->string('column')->toString();
+        $isAsWritten = $this->boolean('as_written');
+        $typed = rtrim($this->string('values')->toString(), "\r\n");
+
+        return $column === ''
+            ? AxisWish::typed($name, array_map(trim(...), preg_split('/\r\n|\n|\r/', $typed) ?: []), $isAsWritten)
+            : AxisWish::ofColumn($name, $column, $isAsWritten);
     }
 
     /** @return list<string> */

@@ -35,6 +35,8 @@ final readonly class MatrixChange
      * @param  bool  $comersStay  whether, where a value hands over to one that has a SKU in the cell too, the one that
      *   comes stays
      * @param  array<string, int>  $winners  key of a cell that several SKUs come to lie in => id of the SKU that stays
+     * @param  array<string, array<int, int>>  $ownHomes  key of a cell of today => added axis id => the value that the SKU
+     *   there goes to, where it is not the home of all
      *
      * @throws AxisWithoutValues
      * @throws ValueToChoose where an added axis has no home or a dropped one no survivor
@@ -50,6 +52,7 @@ final readonly class MatrixChange
         public array $likes = [],
         public bool $comersStay = false,
         public array $winners = [],
+        private array $ownHomes = [],
     ) {
         $this->survivors = array_diff_key($survivors, array_flip($to->axisIds()));
         $this->handover = new Handover($from, $successions, $likes, $homes);
@@ -112,9 +115,14 @@ final readonly class MatrixChange
             }
         }
         $moved = [];
-        foreach ($this->homes as $axisId => $home) {
+        $ownHomes = $isMade ? $this->ownHomesOf($cell) : [];
+        foreach ($ownHomes + $this->homes as $axisId => $home) {
             $own = $values[$axisId] ?? null;
-            if ($own === null || $own === ($this->from->sleeping[$axisId]->standsAt ?? null)) {
+            if (
+                isset($ownHomes[$axisId]) ||
+                $own === null ||
+                $own === ($this->from->sleeping[$axisId]->standsAt ?? null)
+            ) {
                 $values[$axisId] = $home;
             } elseif ($isMade && $this->to->axis($axisId)?->has($own) === false) {
                 $moved[$axisId] = $home;
@@ -133,6 +141,12 @@ final readonly class MatrixChange
     public function atHome(Combination $cell): Combination
     {
         return Combination::of($cell->values + $this->homes);
+    }
+
+    /** @return array<int, int> added axis id => value id, where the SKU that lies there goes to a value of its own */
+    private function ownHomesOf(Combination $cell): array
+    {
+        return $this->ownHomes === [] ? [] : $this->ownHomes[$this->from->place($cell)->key ?? ''] ?? [];
     }
 
     /** Whether a SKU would give up a value of its own on an axis that returns. */
@@ -233,6 +247,13 @@ final readonly class MatrixChange
                 (!isset($this->homes[$axis->id]) || !$axis->has($this->homes[$axis->id]))
             ) {
                 throw ValueToChoose::home($axis->name);
+            }
+        }
+        foreach ($this->ownHomes as $own) {
+            foreach ($own as $axisId => $valueId) {
+                if (!isset($this->homes[$axisId]) || $this->to->axis($axisId)?->has($valueId) !== true) {
+                    throw ValueToChoose::home($this->to->axis($axisId)->name ?? '');
+                }
             }
         }
         foreach ($this->dropped() as $axis) {

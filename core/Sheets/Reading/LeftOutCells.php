@@ -10,8 +10,8 @@ use Core\Reach\Reach;
 use Core\Reach\Simplifier;
 
 /**
- * The matrix of a product with what the rows of a sheet leave out. Where they make SKUs, a combination that has no row is
- * not sold: it is left out as well, else the plan would make it.
+ * The matrix of a product with what the rows of a sheet leave out. Where they make SKUs, or part those that there are,
+ * a combination that has no row is not sold: it is left out as well, else the plan would make it.
  */
 final readonly class LeftOutCells
 {
@@ -19,8 +19,9 @@ final readonly class LeftOutCells
      * @param  Matrix  $matrix  with the axes and values of the sheet
      * @param  list<PlacedRow>  $placed
      * @param  list<Sku>  $made  that the product has then
+     * @param  AxisHomes  $homes  where the SKUs go that it has already
      */
-    public static function in(Matrix $matrix, array $placed, array $made): Matrix
+    public static function in(Matrix $matrix, array $placed, array $made, AxisHomes $homes): Matrix
     {
         $goes = [];
         foreach ($placed as $one) {
@@ -34,7 +35,7 @@ final readonly class LeftOutCells
             $standing[$sku->cell->key] = true;
             $isNew[] = $sku->id === 0;
         }
-        $makes = in_array(true, $isNew, true);
+        $makes = $homes->areSaidOfAll() || in_array(true, $isNew, true);
         $all = $matrix->combinations();
         $before = $after = [];
         foreach ($all as $cell) {

@@ -56,7 +56,12 @@ final readonly class SheetPrices
             );
         }
 
-        return new self($details, array_map(fn(Sku $sku): Sku => self::followed($product, $sku), $skus));
+        $made = array_column($product->made, null, 'id');
+
+        return new self(
+            $details,
+            array_map(fn(Sku $sku): Sku => self::followed($product, $made[$sku->id] ?? null, $sku), $skus),
+        );
     }
 
     /**
@@ -65,8 +70,9 @@ final readonly class SheetPrices
      */
     private static function isOther(Product $product, array $skus, array $said): bool
     {
+        $made = array_column($product->made, null, 'id');
         foreach ($skus as $sku) {
-            $own = $product->made[$sku->cell->key] ?? null;
+            $own = $made[$sku->id] ?? null;
             if (
                 isset($said[$sku->cell->key]) &&
                 $sku->price !== null &&
@@ -80,10 +86,8 @@ final readonly class SheetPrices
     }
 
     /** A SKU that costs so already goes on as it does. */
-    private static function followed(Product $product, Sku $sku): Sku
+    private static function followed(Product $product, ?Sku $own, Sku $sku): Sku
     {
-        $own = $product->made[$sku->cell->key] ?? null;
-
         return $own !== null && $sku->price !== null && $product->price($own)?->equals($sku->price) === true
             ? $sku->priceOf($own->price)
             : $sku;

@@ -63,13 +63,14 @@ final class SheetReader
         $details = self::withOwnSwatches($details, $product, $swatches);
         $matrix = $this->matrix($product, $axes);
         $placed = (new SkuPlaces($product, $matrix, $axes, $this->problems))->of($given);
-        $this->refuseSeveralHomes($product, $matrix, $placed, $given);
+        $homes = AxisHomes::of($product, $matrix, $placed);
+        $homes->refuseUnsaid($given, $this->problems);
         $skus = new SkuCells($details, $this->counting($details->details, $given), $this->terms, $this->problems);
         [$details, $read] = $this->priced($product, $details, $skus->read($placed, $given), $given);
         $read = $product->made === [] ? $this->asShown($details, $matrix, $placed, $read) : $read;
         $all = $this->all($product, $placed, $read);
         $made = array_values(array_filter($all, fn(Sku $sku): bool => $sku->isMade() && $matrix->isCell($sku->cell)));
-        $matrix = LeftOutCells::in($matrix, $placed, $made);
+        $matrix = LeftOutCells::in($matrix, $placed, $made, $homes);
         $cells = new DetailCells($matrix, $details->currency, $this->terms, $this->problems);
         $details = $details->saying($cells->read($details->details, $given, $placed, $made));
         $pictures = new PictureCells($matrix, $made, $this->terms, $this->problems);
@@ -130,46 +131,6 @@ final class SheetReader
             : Matrix::of($axes->axes(), $own->leftOut, array_values($own->sleeping));
     }
 
-    /**
-     * SKUs move to one value of an axis that comes: the board asks to which.
-     *
-     * @param  list<PlacedRow>  $placed
-     */
-    private function refuseSeveralHomes(Product $product, Matrix $matrix, array $placed, GivenProduct $given): void
-    {
-        foreach ($matrix->axes as $axis) {
-            if ($product->matrix->axis($axis->id) !== null) {
-                continue;
-            }
-            $homes = [];
-            foreach ($placed as $one) {
-                if ($one->own !== null && $one->own->cell->value($axis->id) === null) {
-                    $homes[$one->cell->value($axis->id) ?? 0] = $one->row;
-                }
-            }
-            if (count($homes) > 1) {
-                $this->problems->add(
-                    end($homes),
-                    $this->fieldOf($axis, $given),
-                    ProblemKind::Impossible,
-                    "This product has no {$axis->name} yet, and its SKUs would go to different values of it. Combine " .
-                        'single items into one product, or add the axis on the board first.',
-                );
-            }
-        }
-    }
-
-    private function fieldOf(Axis $axis, GivenProduct $given): Field
-    {
-        foreach ($given->fields(FieldKind::Axis) as $field) {
-            if ($field->key() === Field::axis($axis->name)->key()) {
-                return $field;
-            }
-        }
-
-        return Field::axis($axis->name);
-    }
-
     private function counting(Details $details, GivenProduct $given): Counting
     {
         $said = $given->first(Field::detail(DetailKind::Counting));
@@ -188,8 +149,9 @@ final class SheetReader
             return [$details, $skus];
         }
         $said = [];
+        $made = array_column($product->made, null, 'id');
         foreach ($skus as $sku) {
-            $own = $product->made[$sku->cell->key] ?? null;
+            $own = $made[$sku->id] ?? null;
             if ($sku->price !== null && ($own === null || $own->price?->equals($sku->price) !== true)) {
                 $said[$sku->cell->key] = true;
             }

@@ -6,6 +6,7 @@ namespace Core\Sheets\Reading;
 
 use Core\Codes\Gtin;
 use Core\Details\Counting;
+use Core\Matrix\Combination;
 use Core\Matrix\SkuState;
 use Core\Pricing\Money;
 use Core\Product\ProductDetails;
@@ -46,6 +47,10 @@ final readonly class SkuCells
             $sku = $one->own ?? new Sku(0, $one->cell, SkuState::Made, '');
             if (!$sku->isMade()) {
                 $sku = $sku->placed($one->cell, $sku->combination, SkuState::Made, 0);
+            } elseif ($sku->cell->key !== $one->cell->key) {
+                // On an axis that comes it goes to the value that its row says.
+                $combination = Combination::of($one->cell->values + $sku->combination->values);
+                $sku = $sku->placed($one->cell, $combination, SkuState::Made, $sku->retiredAt);
             }
             $sku = $this->written($one->row, $sku, $given);
             $this->refuseTwice($one->row, FieldKind::Sku, mb_strtoupper($sku->code), $codes);

@@ -122,14 +122,16 @@ final readonly class SheetJudge
      * @param  array<int, PlacedRow>  $own  by number of the row
      * @return array<int, array<string, array{string, string}>> number of the row => header of the field => from, to
      */
-    private function changes(Product $before, Product $after, GivenProduct $given, array $own): array
+    private function changes(Product $from, Product $after, GivenProduct $given, array $own): array
     {
-        [$old, $new] = [$this->lines($before), $this->lines($after)];
+        [$old, $new] = [$this->lines($from), $this->lines($after)];
         $isRuled = $given->has(Field::of(FieldKind::BasePrice));
-        [$oldWriter, $newWriter] = [new CellWriter($before), new CellWriter($after)];
+        [$oldWriter, $newWriter] = [new CellWriter($from), new CellWriter($after)];
         $changes = [];
         foreach ($given->rows as $at => $row) {
-            $cell = isset($own[$row->number]) ? $own[$row->number]->cell->key : null;
+            $placed = $own[$row->number] ?? null;
+            $cell = $placed?->cell->key ?? '';
+            $before = $placed?->own?->cell->key ?? $cell;
             foreach ($given->fields as $field) {
                 $isWhole = $field->isOfProduct();
                 if ($field->kind->isIgnored() || $field->kind === FieldKind::Product || ($isWhole && $at > 0)) {
@@ -138,8 +140,8 @@ final readonly class SheetJudge
                 // Where a sheet has no base price, its prices are what the SKUs cost.
                 $isCost = $field->kind === FieldKind::Price && !$isRuled;
                 $shown = $isCost ? Field::of(FieldKind::EffectivePrice) : $field;
-                $was = $this->text($oldWriter, $shown, $isWhole ? reset($old) : $old[$cell ?? ''] ?? false);
-                $is = $this->text($newWriter, $shown, $isWhole ? reset($new) : $new[$cell ?? ''] ?? false);
+                $was = $this->text($oldWriter, $shown, $isWhole ? reset($old) : $old[$before] ?? false);
+                $is = $this->text($newWriter, $shown, $isWhole ? reset($new) : $new[$cell] ?? false);
                 if ($was !== $is) {
                     $changes[$row->number][$field->header()] = [$was, $is];
                 }

@@ -7,6 +7,10 @@
             <button type="button" class="btn btn-plain"
                 data-rows-new="{{ route('rows.new', $product) }}">{{ __('rows.add') }}</button>
         @endif
+        @if ($canEdit && $screen->hasSkus)
+            <button type="button" class="btn btn-plain"
+                data-dialog="{{ route('rows.axes', $product) }}">{{ __('rows.axes') }}</button>
+        @endif
     </div>
     @if ($screen->table->rows === [])
         <p class="empty">{{ __('rows.none') }}</p>

@@ -6,6 +6,6 @@
 </ul>
 <div class="buttons">
     <button type="button" class="btn btn-plain" data-do="close">{{ __('board.cancel') }}</button>
-    <button type="button" class="btn btn-primary" data-post="{{ route('rows.add', $product) }}"
-        data-with="{{ json_encode(['rows' => $rows]) }}" autofocus>{{ __('rows.make') }}</button>
+    <button type="button" class="btn btn-primary" data-post="{{ $address }}" data-with="{{ json_encode($with) }}"
+        autofocus>{{ __('rows.do_it') }}</button>
 </div>

@@ -9,7 +9,16 @@
                     <th scope="col" class="rows-name">{{ __('rows.product') }}</th>
                 @endif
                 @foreach ($table->columns as $column)
-                    <th scope="col" @class(['number' => $column->isFigure()])>{{ $column->label() }}</th>
+                    <th scope="col" @class([
+                        'number' => $column->isFigure(),
+                        'is-asleep' => $column->isAsleep(),
+                    ])
+                        @if ($column->isAsleep()) title="{{ __('rows.makes_none') }}" @endif>
+                        {{ $column->label() }}
+                        @if ($column->isAsleep())
+                            <span class="visually-hidden">{{ __('rows.makes_none') }}</span>
+                        @endif
+                    </th>
                 @endforeach
             </tr>
         </thead>
@@ -38,6 +47,7 @@
                             aria-readonly="{{ $column->isTyped() ? 'false' : 'true' }}" @class([
                                 'number' => $column->isFigure(),
                                 'code' => $column->header() === 'sku',
+                                'is-asleep' => $column->isAsleep(),
                             ])>
                             {{ $row->cells[$place] }}</td>
                     @endforeach

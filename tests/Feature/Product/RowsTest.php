@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\HistoryEntry;
 use App\Models\Right;
+use Core\Product\Sku;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Support\Shop;
@@ -256,4 +257,96 @@ it('shows three hundred rows at a time, and asks no more for many than for few',
     $this->get(route('rows', [$many->product, 'from' => 300]))
         ->assertSee('<th scope="row" class="number">301<', false)
         ->assertSee('Earlier rows');
+});
+
+it('makes an axis of a column that is typed, shown before, and a mere column of it again', function (): void {
+    $shop = Shop::stocked();
+    $before = $shop->state();
+    $own = fn(): array => array_map(
+        fn(Sku $sku): array => [$sku->code, $sku->stock, $sku->price?->shown(), $sku->gtin],
+        array_column($shop->loaded()->core->made, null, 'id'),
+    );
+    $numbers = $own();
+    $lines = implode("\n", ['linen', 'Linen', 'felt', 'felt', ...array_fill(0, 8, 'linen')]);
+    $this->be($shop->user)
+        ->withHeader('HX-Request', 'true')
+        ->get(route('rows.axes', $shop->product))
+        ->assertOk()
+        ->assertSee('Which columns make SKUs')
+        ->assertSee('3 values, makes SKUs');
+    $typed = ['name' => 'Cloth', 'values' => $lines];
+    $this->post(route('rows.axis.plan', $shop->product), $typed)
+        ->assertOk()
+        ->assertSee('12 SKUs go to their values')
+        ->assertSee('New: the axis Cloth, Cloth linen, Cloth felt.')
+        ->assertSee('12 other combinations are left out');
+    expect($shop->state())->toBe($before);
+    $this->post(route('rows.axis', $shop->product), ['page' => 'rows', 'version' => $shop->version()] + $typed)
+        ->assertOk()
+        ->assertSee('data-header="axis Cloth"', false);
+    $now = $own();
+    ksort($now);
+    ksort($numbers);
+    expect($now)->toBe($numbers);
+    $cloths = fn(): array => array_map(
+        fn(Sku $sku): string => $shop->loaded()->core->matrix->choice($sku->cell)['Cloth'] ?? '',
+        array_column($shop->loaded()->core->made, null, 'id'),
+    );
+    $cloth = $cloths();
+    expect(array_count_values($cloth))->toBe(['linen' => 10, 'felt' => 2]);
+    $made = $shop->state();
+
+    // Without the axis: the same SKUs, and its values stand in a column that makes none.
+    $axis = collect($shop->loaded()->core->matrix->axes)->firstWhere('name', 'Cloth');
+    $this->get(route('setup', ['product' => $shop->product, 'drop' => $axis->id]))->assertOk()->assertSee('moves 12');
+    $shop->axes(['Color' => 'Moss, Clay, Slate', 'Size' => 'S, M, L, XL']);
+    $now = $own();
+    ksort($now);
+    expect($now)->toBe($numbers);
+    $this->get(route('rows', $shop->product))->assertOk()->assertSee('Makes no SKUs now');
+    $this->get(route('rows.axes', $shop->product))->assertSee('each SKU goes back to its value');
+
+    // And an axis again: each SKU is back at its value.
+    $this->post(route('rows.axis', $shop->product), [
+        'page' => 'rows',
+        'version' => $shop->version(),
+        'column' => 'axis Cloth',
+    ])->assertOk();
+    expect($cloths())->toBe($cloth);
+    $shop->undo();
+    $shop->undo();
+    expect($shop->state())->toBe($made);
+    $shop->undo();
+    expect($shop->state())->toBe($before);
+});
+
+it('makes an axis of what is said otherwise of parts', function (): void {
+    $shop = Shop::stocked();
+    $edits = [typedCell($shop, ['Color' => 'Moss', 'Size' => 'S'], 'maker number', '', 'K-1')];
+    $this->be($shop->user)->withHeader('HX-Request', 'true');
+    $this->post(route('rows.type', $shop->product), ['page' => 'rows', 'edits' => json_encode($edits)])->assertOk();
+    $this->post(route('rows.axis.plan', $shop->product), ['column' => 'maker number'])
+        ->assertStatus(422)
+        ->assertSee('not there any more');
+    $edits = [typedCell($shop, ['Color' => 'Moss', 'Size' => 'M'], 'maker number', '', 'K-2')];
+    $this->post(route('rows.type', $shop->product), ['page' => 'rows', 'edits' => json_encode($edits)])->assertOk();
+    $this->get(route('rows.axes', $shop->product))->assertSee('K-1, K-2')->assertSee('says nothing of 10 SKUs');
+    $this->post(route('rows.axis.plan', $shop->product), ['column' => 'maker number'])
+        ->assertStatus(422)
+        ->assertSee('Nothing is said of the Maker number of');
+});
+
+it('leaves nobody without a place', function (): void {
+    $shop = Shop::stocked();
+    $before = $shop->state();
+    $this->be($shop->user)->withHeader('HX-Request', 'true');
+    $rows = [['sku' => 'SMOCK-MOSS-S', 'axis Cloth' => 'linen'], ['sku' => 'SMOCK-MOSS-M', 'axis Cloth' => 'felt']];
+    $this->post(route('rows.plan', $shop->product), ['rows' => json_encode($rows)])
+        ->assertStatus(422)
+        ->assertSee('nobody says to which')
+        ->assertSee('and 7 more go');
+    expect($shop->state())->toBe($before);
+    $this->be(Shop::person(Right::View))
+        ->post(route('rows.axis', $shop->product), ['name' => 'Cloth', 'values' => 'linen'])
+        ->assertForbidden();
 });

@@ -144,6 +144,9 @@ final class MatrixController
     {
         $drafts = [];
         foreach ($loaded->core->matrix->axes as $axis) {
+            if ($axis->id === $request->integer('drop')) {
+                continue;
+            }
             $values = array_values(
                 array_filter($axis->values, fn(Value $value): bool => $value->id !== $request->integer('without')),
             );

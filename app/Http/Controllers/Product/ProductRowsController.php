@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Product;
 
 use App\Actions\Rows\AddRows;
+use App\Actions\Rows\ColumnToAxis;
 use App\Actions\Rows\TypeRows;
 use App\Http\Person;
 use App\Http\ProductPage;
 use App\Http\ProductPageResponder;
 use App\Http\Requests\RowsRequest;
+use App\Http\Screens\Rows\AxesScreen;
 use App\Http\Screens\Rows\NewRowScreen;
 use App\Store\Products\ProductLoader;
 use Illuminate\Contracts\View\View;
@@ -43,8 +45,8 @@ final readonly class ProductRowsController
         $rows = $request->newRows();
 
         return view('rows.plan', [
-            'product' => $request->product(),
-            'rows' => json_encode($rows, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'address' => route('rows.add', $request->product()),
+            'with' => ['rows' => json_encode($rows, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)],
             'screen' => NewRowScreen::planned($action->plan($request->product(), $rows)),
         ]);
     }
@@ -52,6 +54,36 @@ final readonly class ProductRowsController
     public function add(RowsRequest $request, AddRows $action): Response
     {
         $entry = $action->run($request->change(), $request->product(), $request->newRows());
+
+        return $this->pages->fragment($request, ProductPage::Rows, $entry);
+    }
+
+    /** Which columns make SKUs, and which could. */
+    public function axes(RowsRequest $request, ColumnToAxis $action): View
+    {
+        $loaded = $this->loader->again($request->product());
+
+        return view('rows.axes', [
+            'product' => $request->product(),
+            'screen' => new AxesScreen($loaded->core, $action->columns($loaded->core, $loaded->product)),
+        ]);
+    }
+
+    /** What would become of the product if a column of it made SKUs. */
+    public function axisPlan(RowsRequest $request, ColumnToAxis $action): View
+    {
+        $verdict = $action->plan($request->product(), $request->axisWish());
+
+        return view('rows.plan', [
+            'address' => route('rows.axis', $request->product()),
+            'with' => array_filter($request->only(['name', 'column', 'values', 'as_written']), is_string(...)),
+            'screen' => NewRowScreen::parted($verdict),
+        ]);
+    }
+
+    public function makeAxis(RowsRequest $request, ColumnToAxis $action): Response
+    {
+        $entry = $action->run($request->change(), $request->product(), $request->axisWish());
 
         return $this->pages->fragment($request, ProductPage::Rows, $entry);
     }

@@ -58,6 +58,18 @@ final readonly class NewRowScreen
         return new self($fields);
     }
 
+    /** What becomes of the product as a column of it makes SKUs. */
+    public static function parted(ProductVerdict $verdict): self
+    {
+        return new self(
+            [],
+            [
+                trans_choice('rows.go_to_their_values', count($verdict->rows), ['count' => count($verdict->rows)]),
+                ...self::beside($verdict),
+            ],
+        );
+    }
+
     public static function planned(ProductVerdict $verdict): self
     {
         $made = count(array_filter($verdict->rows, fn(RowVerdict $row): bool => $row->verdict === SheetVerdict::Fresh));
@@ -67,15 +79,25 @@ final readonly class NewRowScreen
         $sentences = array_filter([
             $made === 0 ? '' : trans_choice('rows.makes', $made, ['count' => $made]),
             $changed === 0 ? '' : trans_choice('rows.changes', $changed, ['count' => $changed]),
+            $verdict->verdict === SheetVerdict::Same ? __('rows.changes_nothing') : '',
+            ...self::beside($verdict),
+        ]);
+
+        return new self([], array_values(array_map(strval(...), $sentences)));
+    }
+
+    /** @return list<string> what becomes of the library and of other combinations */
+    private static function beside(ProductVerdict $verdict): array
+    {
+        $sentences = array_filter([
             $verdict->additions === []
                 ? ''
                 : __('rows.new_to_the_library', ['names' => implode(', ', $verdict->additions)]),
             $verdict->leftOut === 0
                 ? ''
                 : trans_choice('rows.leaves_out', $verdict->leftOut, ['count' => $verdict->leftOut]),
-            $verdict->verdict === SheetVerdict::Same ? __('rows.changes_nothing') : '',
         ]);
 
-        return new self([], array_values(array_map(strval(...), $sentences)));
+        return array_values(array_map(strval(...), $sentences));
     }
 }

@@ -12,7 +12,16 @@ use App\Store\Products\LoadedProduct;
 /** The SKUs of a product as rows. */
 final readonly class ProductRowsScreen implements PageScreen
 {
-    private function __construct(public RowsTable $table, private string $address, public bool $canAdd) {}
+    /**
+     * @param  bool  $canAdd  whether rows can be added: they say a value on each axis
+     * @param  bool  $hasSkus  whether anything is on offer that a column could part
+     */
+    private function __construct(
+        public RowsTable $table,
+        private string $address,
+        public bool $canAdd,
+        public bool $hasSkus,
+    ) {}
 
     public static function forPage(LoadedProduct $loaded, ProductRequest $request): static
     {
@@ -22,6 +31,7 @@ final readonly class ProductRowsScreen implements PageScreen
             new RowsTable([$loaded], ChosenColumns::of($request), is_numeric($from) ? max(0, (int) $from) : 0),
             route('rows', $loaded->product),
             $loaded->core->matrix->axes !== [],
+            $loaded->core->made !== [],
         );
     }
 

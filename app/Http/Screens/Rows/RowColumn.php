@@ -6,7 +6,10 @@ namespace App\Http\Screens\Rows;
 
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Typing\AxisColumn;
 use Core\Sheets\Typing\EditedRows;
+use Core\Sheets\Writing\CellWriter;
+use Core\Sheets\Writing\SheetLine;
 
 /** A column of the rows, as a person chose it. */
 final readonly class RowColumn
@@ -22,7 +25,26 @@ final readonly class RowColumn
         FieldKind::Adds,
     ];
 
-    public function __construct(public Field $field) {}
+    /** @param  ?AxisColumn  $asleep  where it is an axis that the product had, and that makes no SKUs now */
+    public function __construct(public Field $field, private ?AxisColumn $asleep = null) {}
+
+    public static function asleep(AxisColumn $column): self
+    {
+        return new self(Field::axis($column->name), $column);
+    }
+
+    public function isAsleep(): bool
+    {
+        return $this->asleep !== null;
+    }
+
+    /** What stands in a row. */
+    public function text(CellWriter $writer, SheetLine $line): string
+    {
+        return $this->asleep === null
+            ? $writer->text($this->field, $line)
+            : $this->asleep->texts[$line->sku->id ?? 0] ?? '';
+    }
 
     public function header(): string
     {
@@ -41,7 +63,7 @@ final readonly class RowColumn
 
     public function isTyped(): bool
     {
-        return EditedRows::isTyped($this->field);
+        return !$this->isAsleep() && EditedRows::isTyped($this->field);
     }
 
     public function isFigure(): bool
@@ -52,7 +74,7 @@ final readonly class RowColumn
     /** Whether it says which SKU a row is: a block that is pasted there is of rows, not of cells. */
     public function isAxis(): bool
     {
-        return $this->field->kind === FieldKind::Axis;
+        return !$this->isAsleep() && $this->field->kind === FieldKind::Axis;
     }
 
     /** Whether it says which SKU a row is, and so is nothing to choose. */

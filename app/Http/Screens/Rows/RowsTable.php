@@ -6,8 +6,10 @@ namespace App\Http\Screens\Rows;
 
 use App\Files\Sheets\SheetColumns;
 use App\Store\Products\LoadedProduct;
+use Core\Product\Product;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Typing\AxisColumn;
 use Core\Sheets\Writing\CellWriter;
 use Core\Sheets\Writing\SheetLine;
 use Core\Sheets\Writing\SheetLines;
@@ -55,18 +57,26 @@ final readonly class RowsTable
             ->fields;
         $this->all = array_map(fn(Field $field): RowColumn => new RowColumn($field), $fields);
         $this->isOfSeveral = count($products) > 1;
-        $this->columns = array_values(
-            array_filter(
-                $this->all,
-                fn(RowColumn $column): bool => match (true) {
-                    $column->isFixed() => $column->isAxis() && !$this->isOfSeveral,
-                    $chosen === null => in_array($column->field->kind, self::USUAL, true),
-                    default => in_array($column->header(), $chosen, true),
-                },
-            ),
+        $shown = array_filter(
+            $this->all,
+            fn(RowColumn $column): bool => match (true) {
+                $column->isFixed() => false,
+                $chosen === null => in_array($column->field->kind, self::USUAL, true),
+                default => in_array($column->header(), $chosen, true),
+            },
         );
+        $this->columns = [...count($products) === 1 ? $this->axes($products[0]->core) : [], ...array_values($shown)];
         $this->from = $from;
         [$this->rows, $this->total] = $this->rows($products);
+    }
+
+    /** @return list<RowColumn> axes that make SKUs, then those that did */
+    private function axes(Product $product): array
+    {
+        return [
+            ...array_filter($this->all, fn(RowColumn $column): bool => $column->isAxis()),
+            ...array_map(RowColumn::asleep(...), AxisColumn::among($product, [])),
+        ];
     }
 
     /**
@@ -109,7 +119,7 @@ final readonly class RowsTable
             $loaded->product->code,
             $loaded->core->matrix->inWordsOr($line->cell, ''),
             $line->sku->id ?? 0,
-            array_map(fn(RowColumn $column): string => $writer->text($column->field, $line), $this->columns),
+            array_map(fn(RowColumn $column): string => $column->text($writer, $line), $this->columns),
             $isFirst,
             $line->state,
         );

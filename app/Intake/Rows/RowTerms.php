@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Intake\Sheets;
+namespace App\Intake\Rows;
 
+use App\Intake\Sheets\StoredShelf;
 use App\Store\Library\ViewShelf;
 use Core\Sheets\Reading\EmptyCells;
 use Core\Sheets\Reading\SheetTerms;
@@ -19,9 +20,13 @@ final readonly class RowTerms
         return new SheetTerms(new StoredShelf(), $this->views->views(), EmptyCells::Clear, isOurs: true);
     }
 
-    /** A row that is added says what it says, and is silent of the rest. */
-    public function added(): SheetTerms
+    /**
+     * A row that is added says what it says, and is silent of the rest.
+     *
+     * @param  array<string, true>  $confirmed  names that are new although they are nearly what is there
+     */
+    public function added(array $confirmed = []): SheetTerms
     {
-        return new SheetTerms(new StoredShelf(), $this->views->views(), EmptyCells::Keep, isOurs: true);
+        return new SheetTerms(new StoredShelf(), $this->views->views(), EmptyCells::Keep, $confirmed, isOurs: true);
     }
 }
