@@ -203,7 +203,7 @@ final class BatchRunner
         $yetToBe = array_values(array_filter($items, fn(BatchItem $item): bool => $item->productId === null));
         $details = match (true) {
             $yetToBe === [] => [],
-            $operation instanceof MakesProducts => $operation->details($batch->id, $yetToBe),
+            $operation instanceof MakesProducts => $operation->details($batch->id, $yetToBe, $changes),
             default => throw new LogicException($operation::class . ' makes no products.'),
         };
         $given = [];

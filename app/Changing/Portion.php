@@ -16,7 +16,6 @@ use App\Store\Products\LoadedProduct;
 use App\Store\Products\PortionCatalog;
 use App\Store\Products\ProductLoader;
 use App\Store\StateWriter;
-use Core\Changes\AsksCatalog;
 use Core\Changes\Changed;
 use Core\Changes\GrowsLibrary;
 use Core\Changes\ProductChange;
@@ -149,8 +148,9 @@ final readonly class Portion
             }
         }
         $open = array_diff_key($changes, $refused);
-        $catalog = $this->catalogFor($open);
         [$chosen, $whole] = $this->loaded($products, $open);
+        $catalog = new PortionCatalog($this->catalog);
+        $catalog->lookUp($open, $whole);
         foreach ($open as $id => $change) {
             try {
                 [$before[$id], $changed[$id]] =
@@ -167,22 +167,6 @@ final readonly class Portion
         }
 
         return [$refused, $before, $changed];
-    }
-
-    /** @param  array<int, ProductChange|SkuChange>  $changes */
-    private function catalogFor(array $changes): PortionCatalog
-    {
-        $catalog = new PortionCatalog($this->catalog);
-        $codes = $gtins = [];
-        foreach ($changes as $change) {
-            if ($change instanceof AsksCatalog) {
-                array_push($codes, ...$change->askedCodes());
-                array_push($gtins, ...$change->askedGtins());
-            }
-        }
-        $catalog->know($codes, $gtins);
-
-        return $catalog;
     }
 
     /**

@@ -10,6 +10,7 @@ use Core\Changes\Matrix\MatrixPlanner;
 use Core\Changes\Matrix\PlannedChange;
 use Core\Changes\Matrix\PlannedState;
 use Core\Codes\CodePattern;
+use Core\Codes\SkuCodes;
 use Core\Gallery\Placement;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
@@ -48,6 +49,9 @@ final readonly class BecomeState implements ProductChange
     public function on(Product $product, Catalog $catalog): Changed
     {
         $difference = Difference::between($product->state, $this->wanted);
+        if ($this->isAllOf($product)) {
+            return $this->changed($this->atOnce($product, $catalog), $difference);
+        }
         $planned = $this->plan($product, $catalog, $difference);
         $base = $planned === null ? $product->state : PlannedState::of($product, $planned);
         $this->refuseTakenCode($product, $catalog);
@@ -61,9 +65,73 @@ final readonly class BecomeState implements ProductChange
             $this->skus($base->skus, $difference, $product, $catalog),
             $pictures,
         );
+
+        return $this->changed($state, $difference);
+    }
+
+    private function changed(ProductState $state, Difference $difference): Changed
+    {
         $words = (new DifferenceWording())->summary($difference);
 
         return new Changed($state, "{$this->why}: " . ($words === '' ? 'nothing else' : $words));
+    }
+
+    /**
+     * Whether a product that has nothing yet becomes all that is wanted, and there is nothing to plan: every cell on
+     * offer is wanted, under a code of its own.
+     */
+    private function isAllOf(Product $product): bool
+    {
+        $own = $product->state;
+        $matrix = $this->wanted->matrix;
+        if ($own->skus !== [] || $own->pictures !== [] || $own->matrix->axes !== [] || $own->matrix->sleeping !== []) {
+            return false;
+        }
+        foreach ($this->wanted->skus as $sku) {
+            $isFresh = $sku->isMade() && $sku->id === 0 && $sku->retiredAt === 0;
+            $isAtHome = $sku->combination->key === $sku->cell->key && $matrix->isOffered($sku->cell);
+            if (!$isFresh || !$isAtHome || preg_match(SkuCodes::PATTERN, $sku->code) !== 1) {
+                return false;
+            }
+        }
+
+        return $this->wanted->skus !== [] && count($this->wanted->skus) === count($matrix->offered());
+    }
+
+    private function atOnce(Product $product, Catalog $catalog): ProductState
+    {
+        $this->refuseTakenCode($product, $catalog);
+        $pictures = $this->pictures([]);
+        $wanted = array_column(array_map(fn(Sku $sku): array => [$sku->cell->key, $sku], $this->wanted->skus), 1, 0);
+        $cells = $this->wanted->matrix->offered();
+        $made = $this->madeCodes($product, $cells, (new CodePlanner($catalog))->patternOf($product));
+        $skus = array_map(function (Combination $cell) use ($wanted, $made): Sku {
+            $sku = $wanted[$cell->key];
+
+            return $sku->isCodeTyped || $made[$cell->key] === $sku->code ? $sku : $sku->coded($sku->code);
+        }, $cells);
+        $this->refuseTaken([], $skus, $catalog);
+
+        return new ProductState(
+            $this->details($product->state, $pictures),
+            $this->matrix($this->wanted->matrix),
+            $skus,
+            $pictures,
+        );
+    }
+
+    /**
+     * @param  list<Combination>  $cells
+     * @return array<string, string> key of the cell => the code that its values make
+     */
+    private function madeCodes(Product $product, array $cells, CodePattern $pattern): array
+    {
+        $codes = [];
+        foreach ($this->wanted->matrix->codeParts($cells) as $parts) {
+            $codes[$parts->key] = $pattern->code($product->state->details->code, $parts);
+        }
+
+        return $codes;
     }
 
     /** What its axes and cells become; null where they stay as they are. */
@@ -171,13 +239,11 @@ final readonly class BecomeState implements ProductChange
         if ($new === []) {
             return $this->choices;
         }
-        $pattern = $planner->patternOf($product);
         $cells = array_map(fn(Sku $sku): Combination => $sku->cell, array_values($new));
         $codes = [];
-        foreach ($this->wanted->matrix->codeParts($cells) as $parts) {
-            $made = $pattern->code($product->state->details->code, $parts);
-            if ($made !== $new[$parts->key]->code) {
-                $codes[$made] = $new[$parts->key]->code;
+        foreach ($this->madeCodes($product, $cells, $planner->patternOf($product)) as $key => $made) {
+            if ($made !== $new[$key]->code) {
+                $codes[$made] = $new[$key]->code;
             }
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Pricing;
 
 use Brick\Math\BigDecimal;
+use Core\Text\NumberReader;
 use Core\Text\UnreadableNumber;
 
 /** What is done to the prices of many SKUs at once: set, raised, lowered, rounded, or given back to the product. */
@@ -32,7 +33,7 @@ final readonly class PriceChange
      */
     public static function typed(string $typed, Currency $currency, string $ending = ''): self
     {
-        $text = trim($typed);
+        $text = NumberReader::trimmed($typed);
         $end = trim($ending) === '' ? null : PriceEnding::typed($ending, $currency);
         if (preg_match('/^(.*?)\s*%$/us', $text, $found) === 1) {
             return new self(percent: Adjustment::percentage($found[1]), ending: $end);

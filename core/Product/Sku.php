@@ -184,9 +184,9 @@ final readonly class Sku
      */
     private function with(array $said): self
     {
-        /** @var Parts $own */
-        $own = get_object_vars($this);
+        /** @var Parts $all */
+        $all = $said + get_object_vars($this);
 
-        return new self(...[...$own, ...$said]);
+        return new self(...$all);
     }
 }

@@ -18,6 +18,7 @@ use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Reading\ReadSheet;
 use Core\Sheets\Reading\SheetReader;
 use Core\Sheets\Reading\SheetTerms;
+use Core\Sheets\Verdicts\UnchangedRows;
 
 /** Makes of a product what the rows of a sheet say. */
 final readonly class FollowSheet implements AsksCatalog, GrowsLibrary
@@ -29,6 +30,12 @@ final readonly class FollowSheet implements AsksCatalog, GrowsLibrary
     public function read(Product $product, Catalog $catalog): ReadSheet
     {
         return (new SheetReader($catalog, $this->terms))->read($product, $this->given);
+    }
+
+    /** Whether its rows say word for word what the product says, so that they need not be read. */
+    public function changesNothing(Product $product): bool
+    {
+        return UnchangedRows::are($product, $this->given, $this->terms->empty);
     }
 
     /** @throws RejectedRows */
@@ -49,6 +56,12 @@ final readonly class FollowSheet implements AsksCatalog, GrowsLibrary
         return Difference::between($product->state, $read->wanted)->isNone()
             ? new Changed($product->state, '')
             : (new BecomeState($read->wanted, $this->why))->on($product, $catalog);
+    }
+
+    /** What its rows call the product; empty where they do not say it. */
+    public function productName(): string
+    {
+        return $this->given->first(Field::of(FieldKind::Name));
     }
 
     public function askedCodes(): array

@@ -11,6 +11,9 @@ final readonly class StockChange
 {
     public const MOST = 9_999_999;
 
+    /** Units as they are mostly typed: no more digits than the most has. */
+    private const UNITS = '/^\d{1,7}$/D';
+
     private function __construct(private ?int $to, private ?int $by = null) {}
 
     /**
@@ -20,9 +23,12 @@ final readonly class StockChange
      */
     public static function typed(string $typed): self
     {
-        $text = trim($typed);
+        $text = NumberReader::trimmed($typed);
         if ($text === '') {
             return new self(null);
+        }
+        if (preg_match(self::UNITS, $text) === 1) {
+            return new self((int) $text);
         }
         $isBy = preg_match('/^[+\-\x{2212}\x{2013}\x{FF0B}]/u', $text) === 1;
         $number = NumberReader::read((string) preg_replace('/^[+\x{FF0B}]\s*(?=\d)/u', '', $text), 0);

@@ -17,6 +17,9 @@ final class NumberReader
 {
     private const LONGEST = 40;
 
+    /** Digits, and behind a point so many that no group of three is meant: nothing else can be read out of these. */
+    private const PLAIN = '/^-?\d{1,18}(?:\.(?:\d{1,2}|\d{4,18}))?$/D';
+
     private const SPACES = "/(?<=\\d)[ '\u{00A0}\u{202F}\u{2009}\u{2019}](?=\\d)/u";
 
     /**
@@ -26,6 +29,9 @@ final class NumberReader
      */
     public static function read(string $typed, ?int $digits = null): BigDecimal
     {
+        if (preg_match(self::PLAIN, $typed) === 1) {
+            return BigDecimal::of($typed);
+        }
         $text = self::plain($typed);
         if (preg_match('/^(-?)(\d[\d., ]*)$/', $text, $found) !== 1) {
             throw UnreadableNumber::noNumber($typed);
@@ -43,6 +49,12 @@ final class NumberReader
         return preg_match('/^-?[1-9]\d{0,2}\.\d{3}$|^-?0\.\d{3}$/', $text) === 1 ? "{$text}0" : $text;
     }
 
+    /** What was typed without spaces around it, of whatever kind: one that is hard must not hide a sign. */
+    public static function trimmed(string $typed): string
+    {
+        return (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', mb_scrub($typed, 'UTF-8'));
+    }
+
     /** Digits, signs and single spaces only, as ASCII. */
     private static function plain(string $typed): string
     {
@@ -50,7 +62,7 @@ final class NumberReader
             throw UnreadableNumber::noNumber(mb_substr($typed, 0, self::LONGEST) . '…');
         }
         $normal = Normalizer::normalize(mb_scrub($typed, 'UTF-8'), Normalizer::FORM_KC);
-        $text = (string) preg_replace('/^[\s\p{Z}]+|[\s\p{Z}]+$/u', '', is_string($normal) ? $normal : $typed);
+        $text = self::trimmed(is_string($normal) ? $normal : $typed);
         $text = (string) preg_replace('/^[\x{2212}\x{2013}]/u', '-', $text);
 
         return (string) preg_replace(self::SPACES, ' ', $text);

@@ -62,7 +62,7 @@ final class ImportPackage implements MakesProducts
         );
     }
 
-    public function details(string $batchId, array $items): array
+    public function details(string $batchId, array $items, array $changes): array
     {
         return array_map(function (PackedProduct $one): ProductDetails {
             $title = $one->document->title();

@@ -10,6 +10,9 @@ use App\Intake\Sheets\SheetItem;
 use App\Intake\Sheets\SheetProducts;
 use App\Intake\Sheets\SheetVetting;
 use App\Models\Sheets\Sheet;
+use Core\Pricing\Currency;
+use Core\Product\ProductDetails;
+use Core\Sheets\FollowSheet;
 
 /** Makes and changes products as the rows of a sheet say. */
 final class ImportSheet implements MakesProducts
@@ -33,12 +36,21 @@ final class ImportSheet implements MakesProducts
         return self::byPlace($own, $changes);
     }
 
-    public function details(string $batchId, array $items): array
+    public function details(string $batchId, array $items, array $changes): array
     {
-        [$sheet, $own] = $this->ofBatch($batchId, $items);
-        $details = $sheet === null ? [] : $this->vetting->details($sheet, array_values($own));
+        $details = [];
+        foreach ($this->ofBatch($batchId, $items)[1] as $place => $item) {
+            $change = $changes[$place] ?? null;
+            if ($change instanceof FollowSheet) {
+                $details[$place] = new ProductDetails(
+                    $change->productName(),
+                    $item->code,
+                    Currency::of(SheetVetting::USUAL_CURRENCY),
+                );
+            }
+        }
 
-        return self::byPlace($own, $details);
+        return $details;
     }
 
     /**

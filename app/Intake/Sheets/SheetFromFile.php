@@ -38,8 +38,8 @@ final readonly class SheetFromFile
         $this->reading->read($sheet, $path);
         if ($map !== []) {
             $this->layouts->map($sheet, $map);
+            $this->sorting->sort($sheet);
         }
-        $this->sorting->sort($sheet);
         while ($this->vetting->advance($sheet)) {
             // Some products at a time, until all have a verdict.
         }

@@ -113,12 +113,13 @@ final class SheetProducts
      */
     public function note(Sheet $sheet, array $verdicts, array $productIds): void
     {
-        $verdict = $product = $leftOut = '';
+        $verdict = $product = $leftOut = $plain = '';
         $words = $additions = [];
         foreach ($verdicts as $position => $one) {
             $verdict .= " when {$position} then '{$one->verdict->value}'";
             $product .= " when {$position} then " . ($productIds[$position] ?? 'null');
             $leftOut .= " when {$position} then {$one->leftOut}";
+            $plain .= " when {$position} then {$one->plainRows()}";
             $words[] = mb_strimwidth($one->words, 0, 400, '…');
             $additions[] = mb_strimwidth(implode("\n", $one->additions), 0, 600);
         }
@@ -128,7 +129,7 @@ final class SheetProducts
             'update `' .
                 self::TABLE .
                 "` set verdict = case position{$verdict} end, product_id = case position{$product} end, " .
-                "left_out = case position{$leftOut} end, words = case position{$cases} end, " .
+                "left_out = case position{$leftOut} end, plain_rows = case position{$plain} end, words = case position{$cases} end, " .
                 "additions = case position{$cases} end where sheet_id = ? and position in ({$positions})",
             [...$words, ...$additions, $sheet->id],
         );
@@ -144,6 +145,20 @@ final class SheetProducts
                 ->groupBy('verdict')
                 ->selectRaw('verdict, count(*) as products')
                 ->pluck('products', 'verdict')
+                ->all(),
+        );
+    }
+
+    /** @return array<string, int> verdict => rows that have none of their own */
+    public function plainRows(Sheet $sheet): array
+    {
+        return array_map(
+            intval(...),
+            DB::table(self::TABLE)
+                ->where('sheet_id', $sheet->id)
+                ->groupBy('verdict')
+                ->selectRaw('verdict, sum(plain_rows) as found')
+                ->pluck('found', 'verdict')
                 ->all(),
         );
     }

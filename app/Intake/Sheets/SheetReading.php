@@ -8,7 +8,6 @@ use App\Files\Sheets\SheetFile;
 use App\Files\Sheets\UnreadableSheet;
 use App\Models\LibraryAxis;
 use App\Models\Sheets\Sheet;
-use App\Models\Sheets\SheetState;
 use Core\Matrix\AxisKind;
 use Core\Sheets\Columns\ColumnReader;
 use Core\Sheets\Rows\SheetJoin;
@@ -17,7 +16,8 @@ use Core\Sheets\Rows\SheetTable;
 use Core\Text\Name;
 
 /**
- * Reads the rows of a sheet out of its file, and recognizes its columns. Broken off, it goes on behind the last row.
+ * Reads the rows of a sheet out of its file, recognizes its columns by the first of them, and stores each row with the
+ * product that it is about. Broken off, it begins again.
  */
 final readonly class SheetReading
 {
@@ -34,7 +34,7 @@ final readonly class SheetReading
     /** Rows above the header that say something else, such as a title. */
     private const MOST_ABOVE = 10;
 
-    public function __construct(private SheetRows $rows, private SenderColumns $senders) {}
+    public function __construct(private SheetSorting $sorting, private SenderColumns $senders) {}
 
     /** @throws UnreadableSheet */
     public function read(Sheet $sheet, string $path): void
@@ -42,9 +42,9 @@ final readonly class SheetReading
         $file = SheetFile::open($path, $sheet->name);
         [$shown, $hidden] = $file->sheets();
         $join = count($shown) > 1 ? $this->joined($sheet, $file, $shown) : null;
-        $known = $this->rows->last($sheet);
-        $sample = $waiting = [];
-        $headers = null;
+        $this->sorting->begin($sheet);
+        $headers = $sorter = null;
+        $waiting = [];
         $count = 0;
         foreach ($this->fromHeader($file, $join->base ?? 0) as $number => $cells) {
             if ($headers === null) {
@@ -52,33 +52,35 @@ final readonly class SheetReading
 
                 continue;
             }
-            $cells = $join?->row($cells) ?? $cells;
             if (++$count > self::MOST_ROWS) {
                 throw UnreadableSheet::hasTooManyRows($sheet->name, self::MOST_ROWS);
             }
-            if (count($sample) < self::SAMPLE) {
-                $sample[] = $cells;
-            }
-            if ($number > $known) {
-                $waiting[$number] = $cells;
-            }
+            $waiting[$number] = $join?->row($cells) ?? $cells;
             if (count($waiting) === self::CHUNK) {
-                $this->rows->insert($sheet, $waiting);
-                $sheet->update(['beat_at' => now()]);
+                $sorter ??= $this->recognized($sheet, $headers, $waiting);
+                $this->sorting->store($sheet, $sorter, $waiting);
                 $waiting = [];
             }
         }
-        if ($headers === null || $sample === []) {
+        if ($headers === null || $count === 0) {
             throw UnreadableSheet::isEmpty($sheet->name);
         }
-        $this->rows->insert($sheet, $waiting);
-        $sheet->update([
-            'layout' => LayoutRecord::encode($this->layout($sheet->sender, $headers, $sample)),
-            'notes' => self::notes($shown, $hidden, $join),
-            'rows' => $count,
-            'state' => SheetState::Sorting,
-            'beat_at' => now(),
-        ]);
+        $sorter ??= $this->recognized($sheet, $headers, $waiting);
+        $this->sorting->store($sheet, $sorter, $waiting);
+        $sheet->update(['notes' => self::notes($shown, $hidden, $join), 'rows' => $count]);
+        $this->sorting->finish($sheet, $sorter);
+    }
+
+    /**
+     * @param  list<string>  $headers
+     * @param  array<int, list<string>>  $first  rows
+     */
+    private function recognized(Sheet $sheet, array $headers, array $first): RowSorter
+    {
+        $layout = $this->layout($sheet->sender, $headers, array_slice($first, 0, self::SAMPLE));
+        $sheet->update(['layout' => LayoutRecord::encode($layout)]);
+
+        return new RowSorter($layout);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Sheets\Sheet;
 use Core\Sheets\Reading\GivenProduct;
 use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Rows\SheetLayout;
+use Core\Sheets\Verdicts\ProductVerdict;
 use Core\Sheets\Verdicts\RowVerdict;
 use Illuminate\Support\Facades\DB;
 use stdClass;
@@ -17,20 +18,27 @@ final class SheetRows
 {
     private const TABLE = 'sheet_rows';
 
-    /** @param  array<int, list<string>>  $rows  by number */
-    public function insert(Sheet $sheet, array $rows): void
+    public function clear(Sheet $sheet): void
     {
-        DB::table(self::TABLE)->insertOrIgnore(
-            array_map(
-                fn(int $number, array $cells): array => [
-                    'sheet_id' => $sheet->id,
-                    'row' => $number,
-                    'cells' => self::encode($cells),
-                ],
-                array_keys($rows),
-                $rows,
-            ),
-        );
+        DB::table(self::TABLE)->where('sheet_id', $sheet->id)->delete();
+    }
+
+    /**
+     * @param  array<int, list<string>>  $rows  by number
+     * @param  array<int, int>  $positions  row => its product
+     */
+    public function insert(Sheet $sheet, array $rows, array $positions): void
+    {
+        $stored = [];
+        foreach ($rows as $number => $cells) {
+            $stored[] = [
+                'sheet_id' => $sheet->id,
+                'row' => $number,
+                'product' => $positions[$number] ?? 0,
+                'cells' => self::encode($cells),
+            ];
+        }
+        DB::table(self::TABLE)->insertOrIgnore($stored);
     }
 
     /**
@@ -64,6 +72,8 @@ final class SheetRows
             DB::table(self::TABLE)
                 ->where('sheet_id', $sheet->id)
                 ->whereIn('product', $positions)
+                // As their index has them: in the order of the rows alone, all rows of the sheet would be looked at.
+                ->orderBy('product')
                 ->orderBy('row')
                 ->get(['row', 'product', 'cells'])
             as $row
@@ -107,22 +117,37 @@ final class SheetRows
             ->update(['product' => DB::raw("case {$cases} end")]);
     }
 
-    /** @param  list<RowVerdict>  $verdicts */
+    /**
+     * Writes what becomes of the rows of products. A row of which there is no more to say than of its product has no
+     * verdict of its own.
+     *
+     * @param  array<int, ProductVerdict>  $verdicts  by place of the product
+     */
     public function note(Sheet $sheet, array $verdicts): void
     {
+        DB::table(self::TABLE)
+            ->where('sheet_id', $sheet->id)
+            ->whereIn('product', array_keys($verdicts))
+            ->where('verdict', '<>', '')
+            ->update(['verdict' => '', 'changes' => null, 'problems' => null, 'kinds' => '']);
         $alike = $said = [];
-        foreach ($verdicts as $one) {
-            if ($one->changes === [] && $one->problems === []) {
-                $alike[$one->verdict->value][] = $one->row;
-            } else {
-                $said[] = $one;
+        foreach ($verdicts as $product) {
+            foreach ($product->rows as $one) {
+                if ($product->isSaidBy($one)) {
+                    continue;
+                }
+                if ($one->changes === [] && $one->problems === []) {
+                    $alike[$one->verdict->value][] = $one->row;
+                } else {
+                    $said[] = $one;
+                }
             }
         }
         foreach ($alike as $verdict => $rows) {
             DB::table(self::TABLE)
                 ->where('sheet_id', $sheet->id)
                 ->whereIn('row', $rows)
-                ->update(['verdict' => $verdict, 'changes' => null, 'problems' => null, 'kinds' => '']);
+                ->update(['verdict' => $verdict]);
         }
         foreach (array_chunk($said, 200) as $chunk) {
             $cases = ['verdict' => '', 'changes' => '', 'problems' => '', 'kinds' => ''];
@@ -163,16 +188,6 @@ final class SheetRows
             ->where('sheet_id', $sheet->id)
             ->where('row', $row)
             ->update(['cells' => self::encode($cells)]);
-    }
-
-    public function count(Sheet $sheet): int
-    {
-        return DB::table(self::TABLE)->where('sheet_id', $sheet->id)->count();
-    }
-
-    public function last(Sheet $sheet): int
-    {
-        return (int) DB::table(self::TABLE)->where('sheet_id', $sheet->id)->max('row');
     }
 
     /** @param  list<string>  $cells */

@@ -6,13 +6,7 @@ namespace App\Intake\Sheets;
 
 use App\Models\Sheets\Sheet;
 use App\Models\Sheets\SheetState;
-use Core\Sheets\Columns\Field;
-use Core\Sheets\Columns\FieldKind;
-use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Rows\GroupSlips;
-use Core\Sheets\Rows\RowGroup;
-use Core\Sheets\Rows\RowGrouper;
-use Core\Sheets\Rows\SheetLayout;
 use Illuminate\Support\Facades\DB;
 
 /** Sorts the rows of a sheet by their products, and finds what two of them say that only one can have. */
@@ -25,79 +19,52 @@ final readonly class SheetSorting
 
     public function __construct(private SheetRows $rows, private SheetProducts $products) {}
 
+    /** Sorts rows anew that are stored, after their columns were said otherwise. */
     public function sort(Sheet $sheet): void
     {
-        $layout = LayoutRecord::decode($sheet->layout);
-        $grouper = new RowGrouper($layout->fields());
+        $sorter = new RowSorter(LayoutRecord::decode($sheet->layout));
         $this->products->clear($sheet);
-        $positions = $groups = [];
-        $doubles = new DoubleCells();
         $after = 0;
         while (($some = $this->rows->after($sheet, $after, self::CHUNK)) !== []) {
-            $given = array_map(
-                fn(int $number, array $cells): array => $layout->rows($number, $cells),
-                array_keys($some),
-                $some,
-            );
-            $owners = $this->owners($layout, array_merge(...$given));
-            $ofRows = $fresh = [];
-            foreach ($given as $rows) {
-                foreach ($rows as $row) {
-                    $sku = mb_strtoupper($row->text(Field::of(FieldKind::Sku)));
-                    $group = $grouper->group($row, $owners[$sku] ?? null);
-                    if (!isset($positions[$group->key])) {
-                        $positions[$group->key] = count($positions) + 1;
-                        $fresh[$positions[$group->key]] = $group;
-                    }
-                    $ofRows[$row->number] = $positions[$group->key];
-                    $doubles->see($row, $positions[$group->key]);
-                }
-            }
+            [$ofRows, $fresh] = $sorter->sort($some);
             $this->products->insert($sheet, $fresh);
-            $groups += array_map(fn(RowGroup $group): array => [$group->code, $group->name], $fresh);
             $this->rows->sort($sheet, $ofRows);
             $after = array_key_last($some);
             $sheet->update(['beat_at' => now()]);
         }
-        $this->products->noteNear($sheet, $this->near($groups));
+        $this->finish($sheet, $sorter);
+    }
+
+    /**
+     * Stores rows as they are read.
+     *
+     * @param  array<int, list<string>>  $some  cells by number of the row
+     */
+    public function store(Sheet $sheet, RowSorter $sorter, array $some): void
+    {
+        [$ofRows, $fresh] = $sorter->sort($some);
+        $this->products->insert($sheet, $fresh);
+        $this->rows->insert($sheet, $some, $ofRows);
+        $sheet->update(['beat_at' => now()]);
+    }
+
+    /** All rows are sorted: the products can be looked at. */
+    public function finish(Sheet $sheet, RowSorter $sorter): void
+    {
+        $this->products->noteNear($sheet, $this->near($sorter->groups()));
         $sheet->update([
-            'terms' => ['doubles' => $doubles->all(self::MOST_DOUBLES)] + $sheet->terms,
+            'terms' => ['doubles' => $sorter->doubles(self::MOST_DOUBLES)] + $sheet->terms,
             'state' => SheetState::Vetting,
             'through' => 0,
             'beat_at' => now(),
         ]);
     }
 
-    /**
-     * The products that have the SKUs of rows that do not say their product.
-     *
-     * @param  list<GivenRow>  $rows
-     * @return array<string, string> code of a SKU in capitals => code of its product
-     */
-    private function owners(SheetLayout $layout, array $rows): array
+    /** Forgets what was read before it was broken off. */
+    public function begin(Sheet $sheet): void
     {
-        $codes = [];
-        foreach ($rows as $row) {
-            $sku = $row->text(Field::of(FieldKind::Sku));
-            if ($sku !== '' && $row->text(Field::of(FieldKind::Product)) === '') {
-                $codes[] = $sku;
-            }
-        }
-        $owners = [];
-        foreach (array_chunk($codes, 500) as $chunk) {
-            foreach (
-                DB::table('skus')
-                    ->join('products', 'products.id', '=', 'skus.product_id')
-                    ->whereNull('products.removed_at')
-                    ->whereIn('skus.code', $chunk)
-                    ->get(['skus.code', 'products.code as product'])
-                as $row
-            ) {
-                $owners[mb_strtoupper($row->code)] = $row->product;
-            }
-        }
-
-        return $owners;
+        $this->products->clear($sheet);
+        $this->rows->clear($sheet);
     }
 
     /**

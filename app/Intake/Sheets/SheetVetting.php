@@ -68,10 +68,7 @@ final readonly class SheetVetting
     {
         [$verdicts, $productIds] = $this->judged($sheet, $items);
         $this->products->note($sheet, $verdicts, $productIds);
-        $this->rows->note(
-            $sheet,
-            array_merge(...array_map(fn(ProductVerdict $one): array => $one->rows, array_values($verdicts))),
-        );
+        $this->rows->note($sheet, $verdicts);
     }
 
     /**
@@ -86,25 +83,6 @@ final readonly class SheetVetting
             fn(GivenProduct $given): FollowSheet => new FollowSheet($given, $terms, "Sheet {$sheet->name}"),
             $this->given($sheet, $items, $terms),
         );
-    }
-
-    /**
-     * @param  list<SheetItem>  $items
-     * @return array<int, ProductDetails> with which products are made that are not there yet, by position
-     */
-    public function details(Sheet $sheet, array $items): array
-    {
-        $details = [];
-        foreach ($this->given($sheet, $items, $this->terms($sheet)) as $position => $given) {
-            $item = array_column($items, null, 'position')[$position];
-            $details[$position] = new ProductDetails(
-                $given->first(Field::of(FieldKind::Name)),
-                $item->code,
-                Currency::of(self::USUAL_CURRENCY),
-            );
-        }
-
-        return $details;
     }
 
     /**
@@ -124,7 +102,9 @@ final readonly class SheetVetting
             fn(GivenProduct $own): FollowSheet => new FollowSheet($own, $terms, "Sheet {$sheet->name}"),
             $given,
         );
-        $judge = new SheetJudge($this->catalogFor($follows));
+        $catalog = new PortionCatalog($this->catalog);
+        $catalog->lookUp($follows, $loaded);
+        $judge = new SheetJudge($catalog);
         $verdicts = $ids = [];
         foreach ($items as $item) {
             $record = $there->get(mb_strtoupper($item->code));
@@ -145,18 +125,6 @@ final readonly class SheetVetting
         }
 
         return [$verdicts, $ids];
-    }
-
-    /** @param  array<int, FollowSheet>  $follows */
-    private function catalogFor(array $follows): PortionCatalog
-    {
-        $catalog = new PortionCatalog($this->catalog);
-        $catalog->know(
-            array_merge(...array_map(fn(FollowSheet $one): array => $one->askedCodes(), array_values($follows))),
-            array_merge(...array_map(fn(FollowSheet $one): array => $one->askedGtins(), array_values($follows))),
-        );
-
-        return $catalog;
     }
 
     public static function nothing(string $code): Product

@@ -38,7 +38,8 @@ final class VerdictRecord
         ];
     }
 
-    public static function decode(stdClass $row): RowVerdict
+    /** @param  ?SheetVerdict  $ofProduct  that of a row which has none of its own */
+    public static function decode(stdClass $row, ?SheetVerdict $ofProduct): RowVerdict
     {
         /** @var array<string, array{string, string}> $changes */
         $changes = $row->changes === null ? [] : json_decode($row->changes, true, 4, JSON_THROW_ON_ERROR);
@@ -55,7 +56,7 @@ final class VerdictRecord
 
         return new RowVerdict(
             (int) $row->row,
-            SheetVerdict::tryFrom((string) $row->verdict) ?? SheetVerdict::Held,
+            SheetVerdict::tryFrom((string) $row->verdict) ?? ($ofProduct ?? SheetVerdict::Held),
             $changes,
             array_map($problem, $problems),
         );

@@ -10,7 +10,6 @@ use Core\Sheets\Verdicts\SheetVerdict;
 use Generator;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** The rows of a sheet with their verdicts: counted, filtered, a page at a time. */
 final class VettedRows
@@ -19,18 +18,25 @@ final class VettedRows
 
     private const CHUNK = 1_000;
 
+    public function __construct(private readonly SheetProducts $products) {}
+
     /** @return array<string, int> verdict => rows */
     public function counts(Sheet $sheet): array
     {
-        return array_map(
-            intval(...),
+        $counts = $this->products->plainRows($sheet);
+        foreach (
             DB::table('sheet_rows')
                 ->where('sheet_id', $sheet->id)
+                ->where('verdict', '<>', '')
                 ->groupBy('verdict')
                 ->selectRaw('verdict, count(*) as found')
                 ->pluck('found', 'verdict')
-                ->all(),
-        );
+            as $verdict => $found
+        ) {
+            $counts[$verdict] = ($counts[$verdict] ?? 0) + (int) $found;
+        }
+
+        return $counts;
     }
 
     /** @return array<string, int> kind of problem => rows */
@@ -72,14 +78,7 @@ final class VettedRows
     /** @return list<VettedRow> one more than a page where there are more */
     public function page(Sheet $sheet, ?SheetVerdict $verdict, ?ProblemKind $kind, int $after): array
     {
-        return array_values(
-            $this->query($sheet, $verdict, $kind)
-                ->where('sheet_rows.row', '>', $after)
-                ->limit(self::PAGE + 1)
-                ->get()
-                ->map(self::row(...))
-                ->all(),
-        );
+        return $this->some($sheet, $this->found($sheet, $verdict, $kind), $after, self::PAGE + 1);
     }
 
     /** @return Generator<int, VettedRow> all of them, some at a time */
@@ -87,50 +86,74 @@ final class VettedRows
     {
         $after = 0;
         do {
-            $some = $this->query($sheet, null, null)->where('sheet_rows.row', '>', $after)->limit(self::CHUNK)->get();
+            $some = $this->some($sheet, $this->found($sheet, null, null), $after, self::CHUNK);
             foreach ($some as $row) {
-                $after = (int) $row->row;
-                yield self::row($row);
+                $after = $row->verdict->row;
+                yield $row;
             }
-        } while ($some->count() === self::CHUNK);
+        } while (count($some) === self::CHUNK);
     }
 
-    private function query(Sheet $sheet, ?SheetVerdict $verdict, ?ProblemKind $kind): Builder
+    private function found(Sheet $sheet, ?SheetVerdict $verdict, ?ProblemKind $kind): Builder
     {
-        return DB::table('sheet_rows')
-            ->join(
-                'sheet_products',
-                fn($join) => $join
-                    ->on('sheet_products.sheet_id', '=', 'sheet_rows.sheet_id')
-                    ->on('sheet_products.position', '=', 'sheet_rows.product'),
-            )
-            ->where('sheet_rows.sheet_id', $sheet->id)
-            ->when($verdict !== null, fn(Builder $query) => $query->where('sheet_rows.verdict', $verdict?->value))
-            ->when(
-                $kind !== null,
-                fn(Builder $query) => $query->where('sheet_rows.kinds', 'like', "% {$kind?->value} %"),
-            )
-            ->orderBy('sheet_rows.row')
-            ->select([
-                'sheet_rows.row',
-                'sheet_rows.cells',
-                'sheet_rows.verdict',
-                'sheet_rows.changes',
-                'sheet_rows.problems',
-                'sheet_products.position',
-                'sheet_products.code',
-                'sheet_products.name',
-            ]);
+        $rows = DB::table('sheet_rows')->where('sheet_id', $sheet->id);
+        if ($kind !== null) {
+            $rows->where('kinds', 'like', "% {$kind->value} %");
+        }
+        if ($verdict === null) {
+            return $rows;
+        }
+        $ofProducts = $this->products->plainRows($sheet)[$verdict->value] ?? 0;
+
+        return $ofProducts === 0
+            ? $rows->where('verdict', $verdict->value)
+            : $rows->where(
+                fn(Builder $either) => $either
+                    ->where('verdict', $verdict->value)
+                    ->orWhere(
+                        fn(Builder $plain) => $plain
+                            ->where('verdict', '')
+                            ->whereExists(
+                                fn(Builder $product) => $product
+                                    ->from('sheet_products')
+                                    ->whereColumn('sheet_products.sheet_id', 'sheet_rows.sheet_id')
+                                    ->whereColumn('sheet_products.position', 'sheet_rows.product')
+                                    ->where('sheet_products.verdict', $verdict->value),
+                            ),
+                    ),
+            );
     }
 
-    private static function row(stdClass $row): VettedRow
+    /**
+     * Rows in their order, and then their products: joined, the rows of the whole sheet would be put in order.
+     *
+     * @return list<VettedRow>
+     */
+    private function some(Sheet $sheet, Builder $found, int $after, int $most): array
     {
-        return new VettedRow(
-            VerdictRecord::decode($row),
-            SheetRows::decode($row->cells),
-            (int) $row->position,
-            (string) $row->code,
-            (string) $row->name,
+        $rows = $found
+            ->where('row', '>', $after)
+            ->orderBy('row')
+            ->limit($most)
+            ->get(['row', 'product', 'cells', 'verdict', 'changes', 'problems']);
+        $products = $this->products->at(
+            $sheet,
+            array_values(array_unique(array_map(intval(...), $rows->pluck('product')->all()))),
         );
+        $vetted = [];
+        foreach ($rows as $row) {
+            $product = $products[(int) $row->product] ?? null;
+            if ($product !== null) {
+                $vetted[] = new VettedRow(
+                    VerdictRecord::decode($row, $product->verdict),
+                    SheetRows::decode($row->cells),
+                    $product->position,
+                    $product->code,
+                    $product->name,
+                );
+            }
+        }
+
+        return $vetted;
     }
 }

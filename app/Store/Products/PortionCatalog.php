@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Store\Products;
 
+use Core\Changes\AsksCatalog;
 use Core\Changes\Catalog;
 use Core\Changes\Codes\NamedPattern;
 use Core\Changes\Matrix\SharedAxis;
+use Core\Changes\ProductChange;
+use Core\Changes\SkuChange;
 use Core\Changes\Skus\NamedRange;
 
 /**
@@ -30,12 +33,35 @@ final class PortionCatalog implements Catalog
     public function __construct(private readonly CatalogLookup $catalog) {}
 
     /**
+     * Looks up what changes will ask for, so that they need not: a product asks for no code that one of its own SKUs
+     * has already.
+     *
+     * @param  array<ProductChange|SkuChange>  $changes
+     * @param  array<LoadedProduct>  $products  that they are about, as far as they are read as a whole
+     */
+    public function lookUp(array $changes, array $products): void
+    {
+        $own = [];
+        foreach ($products as $loaded) {
+            foreach ($loaded->core->state->skus as $sku) {
+                $own[$sku->code] = true;
+                $own[$sku->gtin ?? ''] = true;
+            }
+        }
+        $asked = array_filter($changes, fn(object $change): bool => $change instanceof AsksCatalog);
+        $isOther = fn(string $text): bool => !isset($own[$text]);
+        $codes = array_merge(...array_map(fn(AsksCatalog $one): array => $one->askedCodes(), array_values($asked)));
+        $gtins = array_merge(...array_map(fn(AsksCatalog $one): array => $one->askedGtins(), array_values($asked)));
+        $this->know(array_values(array_filter($codes, $isOther)), array_values(array_filter($gtins, $isOther)));
+    }
+
+    /**
      * Looks up which of these are free, so that nobody asks for them again.
      *
      * @param  list<string>  $codes
      * @param  list<string>  $gtins  as they are typed
      */
-    public function know(array $codes, array $gtins): void
+    private function know(array $codes, array $gtins): void
     {
         $taken = $codes === [] ? [] : $this->catalog->codes($codes, null, []);
         foreach ($codes as $code) {

@@ -60,11 +60,17 @@ enum FieldKind: string
     /** Whether it is said of the whole product, so that it may stand in the first of its rows only. */
     public function isOfProduct(): bool
     {
-        return in_array(
-            $this,
-            [self::Name, self::Description, self::Brand, self::Category, self::BasePrice, self::Currency, self::Fact],
-            true,
-        );
+        return match ($this) {
+            self::Name,
+            self::Description,
+            self::Brand,
+            self::Category,
+            self::BasePrice,
+            self::Currency,
+            self::Fact
+                => true,
+            default => false,
+        };
     }
 
     /** Whether it is written for people, and means nothing when it is read. */

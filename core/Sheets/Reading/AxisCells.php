@@ -41,6 +41,85 @@ final readonly class AxisCells
                 $fields[Name::of($field->name)->folded] = $field;
             }
         }
+        $own = $this->own($fields, $given);
+        if ($own !== null) {
+            return $own;
+        }
+        $said =
+            $this->product->matrix->axes === [] && $this->product->matrix->sleeping === []
+                ? $this->inWords($fields, $given)
+                : null;
+        $known = $said === null ? null : $this->terms->axes->of($said);
+        if ($known !== null) {
+            return $known;
+        }
+        $read = $this->typed($fields, $given);
+        if ($said !== null && $read->areKnown()) {
+            $this->terms->axes->keep($said, $read);
+        }
+
+        return $read;
+    }
+
+    /**
+     * The axes as they are, where the rows name no other axis, and no value that the product does not call just so.
+     *
+     * @param  array<string, Field>  $fields  by folded name of the axis
+     */
+    private function own(array $fields, GivenProduct $given): ?ReadAxes
+    {
+        $ids = $values = [];
+        foreach ($this->product->matrix->axes as $axis) {
+            $field = $fields[Name::of($axis->name)->folded] ?? null;
+            if ($field !== null) {
+                $ids[$field->key()] = $axis->id;
+                $values[$axis->id] = array_column($axis->values, 'id', 'label');
+            }
+        }
+        if ($ids === [] || count($ids) < count($fields)) {
+            return null;
+        }
+        foreach ($fields as $field) {
+            $labels = $values[$ids[$field->key()]];
+            foreach ($given->rows as $row) {
+                $text = $row->text($field);
+                if (!isset($labels[$text]) && $this->says($row, $field)) {
+                    return null;
+                }
+            }
+        }
+
+        return new ReadAxes($this->product->matrix->axes, [], $ids, $values);
+    }
+
+    /**
+     * What the rows say of axes, the same for all products that are to have the same.
+     *
+     * @param  array<string, Field>  $fields  by folded name of the axis
+     */
+    private function inWords(array $fields, GivenProduct $given): string
+    {
+        $said = [];
+        foreach ($fields as $field) {
+            $texts = [];
+            foreach ($given->rows as $row) {
+                $texts[$row->text($field)] ??= true;
+            }
+            $said[] = [$field->name, ...array_map(strval(...), array_keys($texts))];
+        }
+
+        return json_encode($said, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+    }
+
+    /**
+     * The axes of the product with those that the rows name, held against the library.
+     *
+     * @param  array<string, Field>  $fields  by folded name of the axis
+     *
+     * @throws CoreException
+     */
+    private function typed(array $fields, GivenProduct $given): ReadAxes
+    {
         $drafts = $named = [];
         foreach ($this->product->matrix->axes as $axis) {
             $folded = Name::of($axis->name)->folded;
@@ -62,7 +141,7 @@ final readonly class AxisCells
             }
         }
 
-        return new ReadAxes($read, $ids, $values);
+        return new ReadAxes(array_map(fn(ReadAxis $axis): Axis => $axis->axis, $read), $read, $ids, $values);
     }
 
     private function says(GivenRow $row, Field $field): bool
@@ -109,9 +188,11 @@ final readonly class AxisCells
     /** @return array<string, int> folded text => value id */
     private function valuesByText(ReadAxis $axis): array
     {
-        $byLabel = [];
+        $byLabel = $asShown = [];
         foreach ($axis->axis->values as $value) {
-            $byLabel[Name::of($value->label)->folded] = $value->id;
+            $name = Name::of($value->label);
+            $byLabel[$name->folded] = $value->id;
+            $asShown[$name->shown] = $value->id;
         }
         $byText = $byLabel;
         foreach ($axis->read->doubles as $double) {
@@ -121,7 +202,8 @@ final readonly class AxisCells
             $byText[Name::of($word->typed)->folded] ??= $byLabel[Name::of($word->known)->folded];
         }
 
-        return $byText;
+        // No two values have names that fold alike: what is shown is never the folded name of another.
+        return $byText + $asShown;
     }
 
     private function refuseNear(ReadAxis $axis, Field $field, GivenProduct $given): void

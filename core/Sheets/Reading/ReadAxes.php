@@ -13,16 +13,23 @@ use Core\Text\Name;
 final readonly class ReadAxes
 {
     /**
-     * @param  list<ReadAxis>  $read  in the product's order; new axes and values have ids below zero
+     * @param  list<Axis>  $axes  in the product's order; new ones and new values have ids below zero
+     * @param  list<ReadAxis>  $read  how they were read; none where the product has them all already
      * @param  array<string, int>  $ids  key of the field => id of its axis
-     * @param  array<int, array<string, int>>  $values  axis id => folded text => value id
+     * @param  array<int, array<string, int>>  $values  axis id => text, folded or as it is typed => value id
      */
-    public function __construct(public array $read, private array $ids, private array $values) {}
+    public function __construct(public array $axes, public array $read, private array $ids, private array $values) {}
 
-    /** @return list<Axis> */
-    public function axes(): array
+    /** Whether the library has all of them, and nobody is to be asked about a name. */
+    public function areKnown(): bool
     {
-        return array_map(fn(ReadAxis $axis): Axis => $axis->axis, $this->read);
+        foreach ($this->read as $axis) {
+            if ($axis->isNew() || $axis->newValues() !== [] || $axis->near !== null || $axis->read->nearMisses !== []) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The axis that a field is about; null where the product does not have it. */
@@ -33,7 +40,8 @@ final readonly class ReadAxes
 
     public function valueId(int $axisId, string $text): ?int
     {
-        return $this->values[$axisId][Name::of($text)->folded] ?? null;
+        // As it mostly stands there already: folding costs more than looking.
+        return $this->values[$axisId][$text] ?? ($this->values[$axisId][Name::of($text)->folded] ?? null);
     }
 
     /** What a row chooses on the axes that it says something of. */

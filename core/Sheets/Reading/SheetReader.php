@@ -67,7 +67,7 @@ final class SheetReader
         $homes->refuseUnsaid($given, $this->problems);
         $skus = new SkuCells($details, $this->counting($details->details, $given), $this->terms, $this->problems);
         [$details, $read] = $this->priced($product, $details, $skus->read($placed, $given), $given);
-        $read = $product->made === [] ? $this->asShown($details, $matrix, $placed, $read) : $read;
+        $read = $product->made === [] ? $this->asShown($details, $matrix, [$placed, $read], $given) : $read;
         $all = $this->all($product, $placed, $read);
         $made = array_values(array_filter($all, fn(Sku $sku): bool => $sku->isMade() && $matrix->isCell($sku->cell)));
         $matrix = LeftOutCells::in($matrix, $placed, $made, $homes);
@@ -126,9 +126,9 @@ final class SheetReader
         $own = $product->matrix;
         $shape = fn(Axis $axis): array => [$axis->id, $axis->valueIds()];
 
-        return array_map($shape, $own->axes) === array_map($shape, $axes->axes())
+        return array_map($shape, $own->axes) === array_map($shape, $axes->axes)
             ? $own
-            : Matrix::of($axes->axes(), $own->leftOut, array_values($own->sleeping));
+            : Matrix::of($axes->axes, $own->leftOut, array_values($own->sleeping));
     }
 
     private function counting(Details $details, GivenProduct $given): Counting
@@ -165,13 +165,16 @@ final class SheetReader
      * A new SKU costs what the sheet shows of it: where an axis that sleeps goes on counting in the catalog that wrote
      * it, nothing else in the sheet says so.
      *
-     * @param  list<PlacedRow>  $placed
-     * @param  list<Sku>  $skus
+     * @param  array{list<PlacedRow>, list<Sku>}  $rows  and the SKUs that they say
      * @return list<Sku>
      */
-    private function asShown(ProductDetails $details, Matrix $matrix, array $placed, array $skus): array
+    private function asShown(ProductDetails $details, Matrix $matrix, array $rows, GivenProduct $given): array
     {
+        [$placed, $skus] = $rows;
         $field = Field::of(FieldKind::EffectivePrice);
+        if (!$given->has($field)) {
+            return $skus;
+        }
         $shown = [];
         foreach ($placed as $one) {
             $shown[$one->cell->key] = $one->row->text($field);

@@ -17,6 +17,7 @@ final readonly class SheetTerms
      * @param  array<string, true>  $confirmed  "axis color|dusty rose": names that are new although they are nearly
      *   what is there
      * @param  bool  $isOurs  whether its headers are ours: then values stay in the order of its rows
+     * @param  AxesMemory  $axes  axes that were read already, of other products of the same sheet
      */
     public function __construct(
         public PictureShelf $pictures,
@@ -24,6 +25,7 @@ final readonly class SheetTerms
         public EmptyCells $empty = EmptyCells::Keep,
         public array $confirmed = [],
         public bool $isOurs = false,
+        public AxesMemory $axes = new AxesMemory(),
     ) {}
 
     /** By what a name is confirmed as new. */

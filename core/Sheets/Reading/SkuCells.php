@@ -26,12 +26,19 @@ final readonly class SkuCells
     /** A number that a spreadsheet made of a code: its digits are lost. */
     private const MANGLED = '/^\d(?:[.,]\d+)?e\+?\d+$/i';
 
+    private Field $code;
+
+    private Field $price;
+
     public function __construct(
         private ProductDetails $details,
         private Counting $counting,
         private SheetTerms $terms,
         private Problems $problems,
-    ) {}
+    ) {
+        $this->code = Field::of(FieldKind::Sku);
+        $this->price = Field::of(FieldKind::Price);
+    }
 
     /**
      * @param  list<PlacedRow>  $placed
@@ -39,7 +46,9 @@ final readonly class SkuCells
      */
     public function read(array $placed, GivenProduct $given): array
     {
-        $skus = $codes = $gtins = [];
+        $skus = $codes = $gtins = $prices = [];
+        $fields = $this->fields($given);
+        $hasPrices = $given->has($this->price);
         foreach ($placed as $one) {
             if ($one->state !== RowState::Made) {
                 continue;
@@ -52,7 +61,8 @@ final readonly class SkuCells
                 $combination = Combination::of($one->cell->values + $sku->combination->values);
                 $sku = $sku->placed($one->cell, $combination, SkuState::Made, $sku->retiredAt);
             }
-            $sku = $this->written($one->row, $sku, $given);
+            $sku = $this->written($one->row, $sku, $fields);
+            $sku = $hasPrices ? $this->priced($one->row, $sku, $prices) : $sku;
             $this->refuseTwice($one->row, FieldKind::Sku, mb_strtoupper($sku->code), $codes);
             $this->refuseTwice($one->row, FieldKind::Gtin, $sku->gtin ?? '', $gtins);
             $skus[] = $sku;
@@ -61,7 +71,8 @@ final readonly class SkuCells
         return $skus;
     }
 
-    private function written(GivenRow $row, Sku $sku, GivenProduct $given): Sku
+    /** @return list<array{Field, SkuField}> what else the sheet says of SKUs than codes and prices */
+    private function fields(GivenProduct $given): array
     {
         $fields = [[Field::of(FieldKind::Gtin), new GtinField()], [Field::of(FieldKind::Weight), new WeightField()]];
         if ($this->counting === Counting::Sku) {
@@ -70,18 +81,24 @@ final readonly class SkuCells
         foreach (SkuFields::texts() as $text) {
             $fields[] = [Field::text($text), $text];
         }
+
+        return array_values(array_filter($fields, fn(array $pair): bool => $given->has($pair[0])));
+    }
+
+    /** @param  list<array{Field, SkuField}>  $fields */
+    private function written(GivenRow $row, Sku $sku, array $fields): Sku
+    {
         $sku = $this->coded($row, $sku);
         foreach ($fields as [$field, $skuField]) {
-            $sku = $given->has($field) ? $this->field($row, $sku, $field, $skuField) : $sku;
+            $sku = $this->field($row, $sku, $field, $skuField);
         }
-        $price = Field::of(FieldKind::Price);
 
-        return $given->has($price) ? $this->priced($row, $sku, $price) : $sku;
+        return $sku;
     }
 
     private function coded(GivenRow $row, Sku $sku): Sku
     {
-        $field = Field::of(FieldKind::Sku);
+        $field = $this->code;
         $text = $row->text($field);
         if ($text === '' || $text === $sku->code || $this->isMangled($row, $field, $text)) {
             return $sku;
@@ -146,8 +163,10 @@ final readonly class SkuCells
         return true;
     }
 
-    private function priced(GivenRow $row, Sku $sku, Field $field): Sku
+    /** @param  array<string, Money>  $known  prices that were read already: mostly all SKUs have the same */
+    private function priced(GivenRow $row, Sku $sku, array &$known): Sku
     {
+        $field = $this->price;
         $text = $row->text($field);
         $isSame = $text === ($sku->price?->shown() ?? '');
         if ($isSame || ($text === '' && $this->terms->empty === EmptyCells::Keep)) {
@@ -156,9 +175,15 @@ final readonly class SkuCells
         if ($text === '' || mb_strtolower($text) === GivenRow::NONE) {
             return $sku->priceOf(null);
         }
-        $price = $this->problems->reading($row, $field, fn(): Money => Money::typed($text, $this->details->currency));
+        $price =
+            $known[$text] ??
+            $this->problems->reading($row, $field, fn(): Money => Money::typed($text, $this->details->currency));
+        if ($price === null) {
+            return $sku;
+        }
+        $known[$text] = $price;
 
-        return $price === null ? $sku : $sku->priceOf($price);
+        return $sku->priceOf($price);
     }
 
     /** @param  array<string, int>  $seen  code or number => row */

@@ -20,4 +20,16 @@ final readonly class ProductVerdict
         public int $leftOut = 0,
         public array $additions = [],
     ) {}
+
+    /** Whether there is no more to say of a row than of the product. */
+    public function isSaidBy(RowVerdict $row): bool
+    {
+        return $row->verdict === $this->verdict && $row->changes === [] && $row->problems === [];
+    }
+
+    /** How many rows there is no more to say of. */
+    public function plainRows(): int
+    {
+        return count(array_filter($this->rows, $this->isSaidBy(...)));
+    }
 }

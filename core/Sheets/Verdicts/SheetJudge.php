@@ -38,6 +38,9 @@ final readonly class SheetJudge
         FollowSheet $follow,
         array $more = [],
     ): ProductVerdict {
+        if (!$isNew && $more === [] && $follow->changesNothing($product)) {
+            return $this->same($given);
+        }
         $read = $follow->read($product, $this->catalog);
         $problems = [...$more, ...$read->problems];
         if ($problems === []) {
@@ -84,12 +87,7 @@ final readonly class SheetJudge
         $isSame = $changed->state === $product->state;
         $own = array_column(array_map(fn(PlacedRow $one): array => [$one->row->number, $one], $read->placed), 1, 0);
         if ($isSame && !$isNew) {
-            $rows = array_map(
-                fn(int $row): RowVerdict => new RowVerdict($row, SheetVerdict::Same),
-                self::numbers($given),
-            );
-
-            return new ProductVerdict(SheetVerdict::Same, '', $rows);
+            return $this->same($given);
         }
         $after = new Product($changed->state, $product->library, $product->version);
         $changes = $isNew ? [] : $this->changes($product, $after, $given, $own);
@@ -116,6 +114,13 @@ final readonly class SheetJudge
             $this->countLeftOut($product, $after, $read),
             self::additions($read),
         );
+    }
+
+    private function same(GivenProduct $given): ProductVerdict
+    {
+        $rows = array_map(fn(int $row): RowVerdict => new RowVerdict($row, SheetVerdict::Same), self::numbers($given));
+
+        return new ProductVerdict(SheetVerdict::Same, '', $rows);
     }
 
     /**

@@ -292,3 +292,36 @@ it('reads what it keeps of dimensions again, whatever their numbers', function (
         ->and(Dimensions::fromText($kept)->in(Unit::Inch))
         ->toBe('11.8 × 7.9 × 2.0 in');
 });
+
+it('reads plain figures at once, and as it reads them with spaces around', function (): void {
+    $random = Tests\Core\Color\Samples::random(7);
+    $digit = fn(): string => (string) $random->getInt(0, 9);
+    $digits = fn(int $most): string => implode('', array_map($digit, range(1, $random->getInt(1, $most))));
+    // What it says, or why it cannot be read, but for spaces.
+    $read = function (callable $reader): string {
+        try {
+            $said = (string) $reader();
+        } catch (Core\CoreException $fault) {
+            $said = $fault->getMessage();
+        }
+
+        return (string) preg_replace('/[\s\p{Z}]+/u', '', $said);
+    };
+    for ($try = 0; $try < 600; $try++) {
+        $typed = [$digits(9), '-' . $digits(3), $digits(4) . '.' . $digits(6), $digits(3) . ',' . $digits(4), '0'][
+            $try % 5
+        ];
+        $spaced = "\u{00A0}{$typed} ";
+        foreach ([null, 0, 3] as $behind) {
+            expect($read(fn() => Core\Text\NumberReader::read($typed, $behind)))->toBe(
+                $read(fn() => Core\Text\NumberReader::read($spaced, $behind)),
+            );
+        }
+        expect($read(fn() => Core\Details\Weight::typed($typed)))->toBe(
+            $read(fn() => Core\Details\Weight::typed($spaced)),
+        );
+        expect($read(fn() => Core\Stock\StockChange::units($typed)))->toBe(
+            $read(fn() => Core\Stock\StockChange::units($spaced)),
+        );
+    }
+});

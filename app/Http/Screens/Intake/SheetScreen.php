@@ -117,7 +117,7 @@ final readonly class SheetScreen
         $sums = [
             new SheetSum(
                 __('sheets.all_rows'),
-                array_sum($this->rowCounts),
+                $this->sheet->rows,
                 [],
                 $this->verdict === null && $this->kind === null,
             ),
