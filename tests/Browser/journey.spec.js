@@ -240,7 +240,9 @@ test('from an empty product to galleries that follow the choice', async ({ page 
         await kept(page, 'set to 0');
         await sound(page, 'stock');
 
+        // What is clicked while another lens is drawn may be another cell by then.
         await page.getByRole('button', { name: 'Codes' }).click();
+        await expect(page.getByRole('button', { name: 'Codes' })).toHaveAttribute('aria-pressed', 'true');
         await cell('Sand, S').click();
         await page.keyboard.press('Enter');
         await page.keyboard.type(`${code}-ODD`);
