@@ -87,7 +87,9 @@ final readonly class BecomeState implements ProductChange
         if ($own->skus !== [] || $own->pictures !== [] || $own->matrix->axes !== [] || $own->matrix->sleeping !== []) {
             return false;
         }
+        $cells = [];
         foreach ($this->wanted->skus as $sku) {
+            $cells[$sku->cell->key] = true;
             $isFresh = $sku->isMade() && $sku->id === 0 && $sku->retiredAt === 0;
             $isAtHome = $sku->combination->key === $sku->cell->key && $matrix->isOffered($sku->cell);
             if (!$isFresh || !$isAtHome || preg_match(SkuCodes::PATTERN, $sku->code) !== 1) {
@@ -95,7 +97,9 @@ final readonly class BecomeState implements ProductChange
             }
         }
 
-        return $this->wanted->skus !== [] && count($this->wanted->skus) === count($matrix->offered());
+        return $cells !== [] &&
+            count($cells) === count($this->wanted->skus) &&
+            count($cells) === count($matrix->offered());
     }
 
     private function atOnce(Product $product, Catalog $catalog): ProductState

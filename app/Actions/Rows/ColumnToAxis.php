@@ -15,6 +15,7 @@ use App\Store\Products\ProductLoader;
 use Core\CoreException;
 use Core\Product\Product;
 use Core\Refusal;
+use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\FollowSheet;
 use Core\Sheets\Reading\GivenProduct;
 use Core\Sheets\RejectedRows;
@@ -57,7 +58,13 @@ final class ColumnToAxis
         $given = $this->given($this->loader->again($record)->core, $record, $wish);
         $terms = $this->terms->added($wish->confirmed($given));
 
-        return $this->work->change($change, self::class, new FollowSheet($given, $terms, 'Column made an axis'));
+        $name = $given->fields(FieldKind::Axis)[0]->name ?? '';
+
+        return $this->work->change(
+            $change,
+            self::class,
+            new FollowSheet($given, $terms, "A column made the axis {$name}"),
+        );
     }
 
     private function given(Product $product, ProductRecord $record, AxisWish $wish): GivenProduct

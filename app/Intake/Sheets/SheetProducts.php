@@ -129,7 +129,8 @@ final class SheetProducts
             'update `' .
                 self::TABLE .
                 "` set verdict = case position{$verdict} end, product_id = case position{$product} end, " .
-                "left_out = case position{$leftOut} end, plain_rows = case position{$plain} end, words = case position{$cases} end, " .
+                "left_out = case position{$leftOut} end, plain_rows = case position{$plain} end, " .
+                "words = case position{$cases} end, " .
                 "additions = case position{$cases} end where sheet_id = ? and position in ({$positions})",
             [...$words, ...$additions, $sheet->id],
         );

@@ -18,6 +18,9 @@ final readonly class SheetWork
     /** Seconds: a small sheet is through before its page is drawn. */
     private const A_MOMENT = 1.5;
 
+    /** Rows that can be sorted anew while somebody waits for the page. */
+    private const MOST_WAITED_FOR = 5_000;
+
     public function __construct(
         private SheetReading $reading,
         private SheetSorting $sorting,
@@ -29,7 +32,7 @@ final readonly class SheetWork
     /** Goes as far as is gone in a moment; the queue does the rest. */
     public function begin(Sheet $sheet): void
     {
-        if ($this->advance($sheet, self::A_MOMENT)) {
+        if ($sheet->rows > self::MOST_WAITED_FOR || $this->advance($sheet, self::A_MOMENT)) {
             WorkOnSheet::dispatch($sheet->id)->afterCommit();
         }
     }

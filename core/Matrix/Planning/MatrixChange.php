@@ -35,8 +35,8 @@ final readonly class MatrixChange
      * @param  bool  $comersStay  whether, where a value hands over to one that has a SKU in the cell too, the one that
      *   comes stays
      * @param  array<string, int>  $winners  key of a cell that several SKUs come to lie in => id of the SKU that stays
-     * @param  array<string, array<int, int>>  $ownHomes  key of a cell of today => added axis id => the value that the SKU
-     *   there goes to, where it is not the home of all
+     * @param  array<string, array<int, int>>  $ownHomes  key of a cell of today => added axis id => the value that the
+     *   SKU there goes to, where it is not the home of all
      *
      * @throws AxisWithoutValues
      * @throws ValueToChoose where an added axis has no home or a dropped one no survivor

@@ -16,8 +16,8 @@ use Core\Sheets\Writing\SheetLine;
 use Core\Sheets\Writing\SheetLines;
 
 /**
- * Whether rows say of a product word for word what its own rows say, so that they need not be read: most of a sheet that
- * is brought again. Where it is not sure, it says no, and they are read.
+ * Whether rows say of a product word for word what its own rows say, so that they need not be read: most of a sheet
+ * that is brought again. Where it is not sure, it says no, and they are read.
  */
 final class UnchangedRows
 {

@@ -9,15 +9,11 @@ use Core\CoreException;
 use Core\Gallery\Entry;
 use Core\Matrix\Matrix;
 use Core\Product\Product;
-use Core\Product\Sku;
 use Core\Sheets\FollowSheet;
 use Core\Sheets\Reading\SheetTerms;
 use Core\Sheets\Typing\AxisColumn;
 use Core\Sheets\Typing\AxisWish;
 use Core\Sheets\Typing\ColumnAsAxis;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
-use Tests\Core\Product\RandomProduct;
 use Tests\Core\Sheets\WrittenSheet;
 use Tests\Support\Seeds;
 
@@ -43,29 +39,20 @@ function answersOf(Product $product): array
     return $answers;
 }
 
-/** @return ?array{Randomizer, Product, SheetTerms, mixed} */
+/** A drawn product that has room for one more axis. */
 function productWithRoom(int $seed): ?array
 {
-    $random = new Randomizer(new Mt19937($seed));
-    $library = RandomProduct::library($random);
-    $state = (new RandomProduct($random, $library))->state();
-    $state = $state
-        ->withDetails($state->details->with(['codePattern' => null]))
-        ->withSkus(array_map(fn(Sku $sku): Sku => $sku->numbered(null), $state->skus));
-    $product = new Product($state);
-    $isSound =
-        $product->made !== [] &&
-        count($product->matrix->axes) < Matrix::MOST_AXES &&
-        array_filter($product->made, fn(Sku $sku): bool => !$product->matrix->isOffered($sku->cell)) === [];
+    [$random, $product, $library] = WrittenSheet::drawn($seed, isPlain: true) ?? [null, null, null];
+    if ($product === null || $product->made === [] || count($product->matrix->axes) === Matrix::MOST_AXES) {
+        return null;
+    }
 
-    return $isSound
-        ? [
-            $random,
-            $product,
-            new SheetTerms(WrittenSheet::shelf($state), $library->views, isOurs: true),
-            WrittenSheet::catalog($library),
-        ]
-        : null;
+    return [
+        $random,
+        $product,
+        new SheetTerms(WrittenSheet::shelf($product->state), $library->views, isOurs: true),
+        WrittenSheet::catalog($library),
+    ];
 }
 
 it('makes an axis of a column: each SKU goes to its own value and keeps all that is its own', function (): void {

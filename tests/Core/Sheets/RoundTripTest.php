@@ -19,9 +19,7 @@ use Core\Sheets\Reading\EmptyCells;
 use Core\Sheets\Reading\GivenProduct;
 use Core\Sheets\Reading\GivenRow;
 use Core\Sheets\Reading\SheetTerms;
-use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\Core\Product\RandomProduct;
 use Tests\Core\Sheets\WrittenSheet;
 use Tests\Support\Seeds;
 
@@ -80,12 +78,6 @@ function touched(GivenProduct $given, Randomizer $random): GivenProduct
     return new GivenProduct($given->fields, $rows);
 }
 
-/** Drawn so at times, and nothing that a catalog can hold. */
-function isOnOfferWhereLeftOut(Product $product): bool
-{
-    return array_filter($product->made, fn($sku) => !$product->matrix->isOffered($sku->cell)) !== [];
-}
-
 /**
  * Whether several pictures with one job reach a SKU: which is the narrowest depends on how reaches are said, and a sheet
  * says only where pictures show.
@@ -105,10 +97,8 @@ function hasRivals(Product $product): bool
 
 it('changes nothing where it is brought back to where it was written', function (): void {
     foreach (Seeds::upTo(150) as $seed) {
-        $random = new Randomizer(new Mt19937($seed));
-        $library = RandomProduct::library($random);
-        $product = new Product((new RandomProduct($random, $library))->state());
-        if (isOnOfferWhereLeftOut($product)) {
+        [$random, $product, $library] = WrittenSheet::drawn($seed) ?? [null, null, null];
+        if ($product === null) {
             continue;
         }
         $follow = new FollowSheet(
@@ -128,10 +118,8 @@ it('changes nothing where it is brought back to where it was written', function 
 it('changes nothing where a part of it is brought back', function (): void {
     $rows = 0;
     foreach (Seeds::upTo(150) as $seed) {
-        $random = new Randomizer(new Mt19937($seed));
-        $library = RandomProduct::library($random);
-        $product = new Product((new RandomProduct($random, $library))->state());
-        if (isOnOfferWhereLeftOut($product)) {
+        [$random, $product, $library] = WrittenSheet::drawn($seed) ?? [null, null, null];
+        if ($product === null) {
             continue;
         }
         $cells = array_filter($product->matrix->combinations(), fn(): bool => $random->getInt(0, 2) === 0);
@@ -153,15 +141,11 @@ it('changes nothing where a part of it is brought back', function (): void {
 it('makes a product that answers the same where there is none', function (): void {
     $tried = 0;
     foreach (Seeds::upTo(150) as $seed) {
-        $random = new Randomizer(new Mt19937($seed));
-        $library = RandomProduct::library($random);
-        $state = (new RandomProduct($random, $library))->state();
-        // Its GTINs are numbers in a row, of which few have a check digit that holds.
-        $plain = $state->withSkus(array_map(fn($sku) => $sku->numbered(null), $state->skus));
-        $product = new Product($plain);
-        if (isOnOfferWhereLeftOut($product) || hasRivals($product)) {
+        [, $product, $library] = WrittenSheet::drawn($seed, isPlain: true) ?? [null, null, null];
+        if ($product === null || hasRivals($product)) {
             continue;
         }
+        $plain = $product->state;
         $tried++;
         $empty = new Product(
             new ProductState(new ProductDetails('', $plain->details->code, Currency::of('EUR')), Matrix::of([])),
@@ -186,10 +170,8 @@ it(
         $passed = ['as written' => 0, 'touched' => 0];
         $changed = 0;
         foreach (Seeds::upTo(150) as $seed) {
-            $random = new Randomizer(new Mt19937($seed));
-            $library = RandomProduct::library($random);
-            $product = new Product((new RandomProduct($random, $library))->state());
-            if (isOnOfferWhereLeftOut($product)) {
+            [$random, $product, $library] = WrittenSheet::drawn($seed) ?? [null, null, null];
+            if ($product === null) {
                 continue;
             }
             $catalog = WrittenSheet::catalog($library);

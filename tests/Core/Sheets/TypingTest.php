@@ -18,36 +18,22 @@ use Core\Sheets\Typing\TypeInRows;
 use Core\Sheets\Writing\CellWriter;
 use Core\Sheets\Writing\SheetLine;
 use Core\Sheets\Writing\SheetLines;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
-use Tests\Core\Product\RandomProduct;
 use Tests\Core\Sheets\WrittenSheet;
 use Tests\Support\Seeds;
 
 /** A drawn product that can be in a catalog, with the terms on which its rows are typed into. */
 function typedProduct(int $seed): ?array
 {
-    $random = new Randomizer(new Mt19937($seed));
-    $library = RandomProduct::library($random);
-    $state = (new RandomProduct($random, $library))->state();
-    $state = $state
-        ->withDetails($state->details->with(['codePattern' => null]))
-        ->withSkus(array_map(fn(Sku $sku): Sku => $sku->numbered(null), $state->skus));
-    $product = new Product($state);
+    [$random, $product, $library] = WrittenSheet::drawn($seed, isPlain: true) ?? [null, null, null];
 
-    return isOnOfferWhereLeftOutOf($product)
+    return $product === null
         ? null
         : [
             $random,
             $product,
-            new SheetTerms(WrittenSheet::shelf($state), $library->views, EmptyCells::Clear, isOurs: true),
+            new SheetTerms(WrittenSheet::shelf($product->state), $library->views, EmptyCells::Clear, isOurs: true),
             WrittenSheet::catalog($library),
         ];
-}
-
-function isOnOfferWhereLeftOutOf(Product $product): bool
-{
-    return array_filter($product->made, fn(Sku $sku): bool => !$product->matrix->isOffered($sku->cell)) !== [];
 }
 
 /** @return array<int, SheetLine> by SKU id */

@@ -15,6 +15,7 @@ use Core\Product\Document\IndexedAxis;
 use Core\Product\Document\LibraryIndex;
 use Core\Product\Product;
 use Core\Product\ProductState;
+use Core\Product\Sku;
 use Core\Product\SkuFields;
 use Core\Reach\Reach;
 use Core\Sheets\Columns\FactColumn;
@@ -27,11 +28,37 @@ use Core\Sheets\Reading\PictureShelf;
 use Core\Sheets\Writing\CellWriter;
 use Core\Sheets\Writing\SheetLines;
 use Core\Text\Name;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Changes\NoCatalog;
+use Tests\Core\Product\RandomProduct;
 
 /** A product as the flat sheet writes it, to be read again. */
 final class WrittenSheet
 {
+    /**
+     * A product that is drawn, and its library; null where a SKU is on offer in a cell that is left out, which no catalog
+     * can hold.
+     *
+     * @param  bool  $isPlain  without GTINs, of which few have a check digit that holds, and with the usual codes
+     * @return ?array{Randomizer, Product, LibraryIndex}
+     */
+    public static function drawn(int $seed, bool $isPlain = false): ?array
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $library = RandomProduct::library($random);
+        $state = (new RandomProduct($random, $library))->state();
+        if ($isPlain) {
+            $state = $state
+                ->withDetails($state->details->with(['codePattern' => null]))
+                ->withSkus(array_map(fn(Sku $sku): Sku => $sku->numbered(null), $state->skus));
+        }
+        $product = new Product($state);
+        $astray = array_filter($product->made, fn(Sku $sku): bool => !$product->matrix->isOffered($sku->cell));
+
+        return $astray === [] ? [$random, $product, $library] : null;
+    }
+
     /** @param  ?Reach  $only  the cells that are wanted; null for all */
     public static function of(Product $product, ?Reach $only = null): GivenProduct
     {

@@ -10,11 +10,16 @@ use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
 use App\Intake\AnnouncedFile;
 use App\Intake\Sheets\SheetProducts;
+use App\Intake\Sheets\SheetReading;
+use App\Intake\Sheets\SheetVetting;
+use App\Intake\Sheets\VettedRow;
 use App\Intake\Sheets\VettedRows;
 use App\Models\BatchState;
 use App\Models\DropFile;
 use App\Models\Product;
 use App\Models\Sheets\Sheet;
+use App\Models\Sheets\SheetState;
+use Core\Sheets\Verdicts\SheetVerdict;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
@@ -243,3 +248,81 @@ it('comes to the sheet, whenever it arrives while the page of its drop is drawn'
         $answer->assertSee('data-moving="1"', false);
     }
 })->with([1, 2, 3]);
+
+it('begins again where reading was broken off, and has each row and product once', function (): void {
+    $shop = Shop::stocked();
+    $lines = ['product,name,axis Color,sku'];
+    for ($at = 1; $at <= 1_200; $at++) {
+        $lines[] = sprintf(
+            'BO%03d,Bowl %d,%s,BO%03d-%d',
+            intdiv($at - 1, 3),
+            intdiv($at - 1, 3),
+            'Moss',
+            intdiv($at - 1, 3),
+            $at,
+        );
+    }
+    $bytes = implode("\n", $lines);
+    $path = sys_get_temp_dir() . '/' . uniqid('bowls') . '.csv';
+    file_put_contents($path, $bytes);
+    $sheet = Sheets::vetted($shop->user, $bytes);
+    $stored = fn(): array => [
+        DB::table('sheet_rows')
+            ->where('sheet_id', $sheet->id)
+            ->orderBy('row')
+            ->get(['row', 'product', 'cells'])
+            ->all(),
+        DB::table('sheet_products')
+            ->where('sheet_id', $sheet->id)
+            ->orderBy('position')
+            ->get(['position', 'code'])
+            ->all(),
+    ];
+    $whole = $stored();
+    // As a worker leaves it that dies on the way: some rows, and products that are not all of them.
+    DB::table('sheet_rows')->where('sheet_id', $sheet->id)->where('row', '>', 501)->delete();
+    DB::table('sheet_products')->where('sheet_id', $sheet->id)->where('position', '>', 167)->delete();
+    DB::table('sheet_products')
+        ->where('sheet_id', $sheet->id)
+        ->where('position', 3)
+        ->update(['code' => 'OTHER']);
+    $sheet->update(['state' => SheetState::Reading, 'through' => 0]);
+    app(SheetReading::class)->read($sheet, $path);
+    unlink($path);
+
+    expect($stored())->toEqual($whole)->and($sheet->refresh()->state)->toBe(SheetState::Vetting);
+});
+
+it('counts and shows rows of which there is no more to say than of their product', function (): void {
+    $shop = Shop::stocked();
+    $bytes = implode("\n", [
+        'product,name,axis Color,axis Size,sku,stock',
+        'SMOCK,,Moss,S,SMOCK-MOSS-S,10',
+        'SMOCK,,Moss,M,SMOCK-MOSS-M,10',
+        'BOWL,Bowl,Moss,,BOWL-MOSS,1',
+        'BOWL,,Clay,,BOWL-CLAY,2',
+        'BAD,,Moss,,BAD-MOSS,1',
+    ]);
+    $sheet = Sheets::vetted($shop->user, $bytes);
+    $rows = app(VettedRows::class);
+    $shown = fn(?SheetVerdict $verdict): array => array_map(
+        fn(VettedRow $row): array => [$row->verdict->row, $row->verdict->verdict->value, $row->code],
+        $rows->page($sheet, $verdict, null, 0),
+    );
+    expect(array_filter($rows->counts($sheet)))->toBe(['new' => 2, 'rejected' => 1, 'same' => 2]);
+    expect($shown(SheetVerdict::Same))->toBe([[2, 'same', 'SMOCK'], [3, 'same', 'SMOCK']]);
+    expect($shown(SheetVerdict::Fresh))->toBe([[4, 'new', 'BOWL'], [5, 'new', 'BOWL']]);
+    expect($shown(SheetVerdict::Rejected))->toBe([[6, 'rejected', 'BAD']]);
+    expect(count($shown(null)))->toBe(5);
+
+    // Looked at anew after the catalog has changed: what was the same is changed by one of its rows.
+    DB::table('skus')
+        ->where('code', 'SMOCK-MOSS-M')
+        ->update(['stock' => 7]);
+    $sheet->update(['state' => SheetState::Vetting, 'through' => 0]);
+    while (app(SheetVetting::class)->advance($sheet)) {
+        // Until all have a verdict.
+    }
+    expect($shown(SheetVerdict::Same))->toBe([[2, 'same', 'SMOCK']]);
+    expect($shown(SheetVerdict::Changed))->toBe([[3, 'changed', 'SMOCK']]);
+});
