@@ -329,9 +329,28 @@ final class BatchRunner
                     : $items;
         }
 
-        $ids = array_values(array_map(fn(BatchItem $item): int => $item->productId ?? 0, $items));
+        $items = array_values($items);
 
-        return array_slice($items, 0, count(Portions::first($ids)));
+        return array_slice($items, 0, Portions::fitting($this->sizes($batch, $items)));
+    }
+
+    /**
+     * @param  list<BatchItem>  $items
+     * @return list<int> SKUs of each, about
+     */
+    private function sizes(Batch $batch, array $items): array
+    {
+        $operation = $this->operations->named($batch->act);
+        $yetToBe = array_values(array_filter($items, fn(BatchItem $item): bool => $item->productId === null));
+        $made = $yetToBe !== [] && $operation instanceof MakesProducts ? $operation->sizes($batch->id, $yetToBe) : [];
+        $skus = Portions::skus(
+            array_values(array_filter(array_map(fn(BatchItem $item): ?int => $item->productId, $items))),
+        );
+
+        return array_map(
+            fn(BatchItem $item): int => $skus[$item->productId ?? 0] ?? ($made[$item->position] ?? 0),
+            $items,
+        );
     }
 
     /** One way is at its end: what comes next. */

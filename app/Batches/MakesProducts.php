@@ -17,4 +17,11 @@ interface MakesProducts extends OwnForEach
      * @return array<int, ProductDetails> with which each is made, by its place in the batch
      */
     public function details(string $batchId, array $items, array $changes): array;
+
+    /**
+     * @param  list<BatchItem>  $items  of products that are yet to be
+     * @return array<int, int> SKUs that each will have, about, by its place in the batch: no more are made together than
+     *   can be held in memory
+     */
+    public function sizes(string $batchId, array $items): array;
 }

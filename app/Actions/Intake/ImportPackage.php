@@ -71,6 +71,11 @@ final class ImportPackage implements MakesProducts
         }, $this->packed($batchId, $items));
     }
 
+    public function sizes(string $batchId, array $items): array
+    {
+        return $this->products->sizesOfBatch($batchId, array_map(fn(BatchItem $item): int => $item->position, $items));
+    }
+
     /**
      * @param  list<BatchItem>  $items
      * @return array<int, PackedProduct> by place in the batch

@@ -53,6 +53,11 @@ final class ImportSheet implements MakesProducts
         return $details;
     }
 
+    public function sizes(string $batchId, array $items): array
+    {
+        return $this->products->rowsOfBatch($batchId, array_map(fn(BatchItem $item): int => $item->position, $items));
+    }
+
     /**
      * @param  list<BatchItem>  $items
      * @return array{?Sheet, array<int, SheetItem>} the sheet, and its products by their places in the batch

@@ -6,6 +6,7 @@ namespace App\Intake\Packages;
 
 use App\Models\Packages\Package;
 use App\Refusals\PackageRefused;
+use App\Store\Products\Portions;
 use Core\Product\Document\ProductDocument;
 use Core\Sheets\Verdicts\SheetVerdict;
 use Illuminate\Database\Query\Builder;
@@ -20,6 +21,9 @@ final class PackageProducts
 
     /** Bytes that are written in one statement. */
     private const MOST_BYTES = 4 * 1024 * 1024;
+
+    /** Bytes that a SKU takes in a packed document at least. */
+    private const BYTES_OF_A_SKU = 20;
 
     /** Products of a page. */
     public const PAGE = 50;
@@ -67,15 +71,43 @@ final class PackageProducts
         }
     }
 
-    /** @return list<PackedProduct> in their order */
+    /**
+     * @param  int  $most  as far as they can be held in memory together
+     * @return list<PackedProduct> in their order
+     */
     public function after(Package $package, int $after, int $most): array
     {
-        return $this->read(
-            DB::table(self::TABLE)
-                ->where('package_id', $package->id)
-                ->where('position', '>', $after)
-                ->orderBy('position')
-                ->limit($most),
+        $next = DB::table(self::TABLE)
+            ->where('package_id', $package->id)
+            ->where('position', '>', $after)
+            ->orderBy('position')
+            ->limit($most);
+        $sizes = $this->sizes(clone $next, 'position');
+
+        return $this->read($next->limit(Portions::fitting(array_values($sizes))));
+    }
+
+    /**
+     * @param  list<int>  $batchPositions
+     * @return array<int, int> place in the batch => SKUs of the product, about
+     */
+    public function sizesOfBatch(string $batchId, array $batchPositions): array
+    {
+        return $this->sizes(
+            DB::table(self::TABLE)->where('batch_id', $batchId)->whereIn('batch_position', $batchPositions),
+            'batch_position',
+        );
+    }
+
+    /** @return array<int, int> by the column of their places: SKUs of each product, about */
+    private function sizes(Builder $rows, string $place): array
+    {
+        return array_map(
+            fn(mixed $bytes): int => intdiv((int) $bytes, self::BYTES_OF_A_SKU) + 1,
+            $rows
+                ->selectRaw("{$place} as place, octet_length(document) as bytes")
+                ->pluck('bytes', 'place')
+                ->all(),
         );
     }
 

@@ -20,13 +20,22 @@ final class DoubleCells
     /** @var list<array{int, string, int}> row, header of the field, the other row */
     private array $doubles = [];
 
+    /** @var list<Field> */
+    private readonly array $fields;
+
+    public function __construct()
+    {
+        $this->fields = [Field::of(FieldKind::Sku), Field::of(FieldKind::Gtin)];
+    }
+
     public function see(GivenRow $row, int $product): void
     {
-        foreach ([FieldKind::Sku, FieldKind::Gtin] as $kind) {
-            $text = $row->text(Field::of($kind));
+        foreach ($this->fields as $field) {
+            $text = $row->text($field);
             if ($text === '' || mb_strtolower($text) === GivenRow::NONE) {
                 continue;
             }
+            $kind = $field->kind;
             $hash = (int) hexdec(substr(hash('xxh64', $kind->value . ' ' . mb_strtoupper($text)), 0, 15));
             $first = $this->seen[$hash] ??= ($row->number << self::PRODUCT_BITS) | $product;
             $other = $first >> self::PRODUCT_BITS;

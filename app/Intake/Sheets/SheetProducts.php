@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Intake\Sheets;
 
 use App\Models\Sheets\Sheet;
+use App\Store\Products\Portions;
 use Core\Sheets\Rows\RowGroup;
 use Core\Sheets\Verdicts\ProductVerdict;
 use Core\Sheets\Verdicts\SheetVerdict;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /** The products of sheets, as they are stored. */
@@ -249,5 +251,61 @@ final class SheetProducts
         }
 
         return $items;
+    }
+
+    /**
+     * @param  list<int>  $batchPositions
+     * @return array<int, int> place in the batch => rows of the sheet
+     */
+    public function rowsOfBatch(string $batchId, array $batchPositions): array
+    {
+        return array_map(
+            intval(...),
+            DB::table(self::TABLE)
+                ->join(
+                    'sheet_rows',
+                    fn(JoinClause $join) => $join
+                        ->on('sheet_rows.sheet_id', '=', 'sheet_products.sheet_id')
+                        ->on('sheet_rows.product', '=', 'sheet_products.position'),
+                )
+                ->where('batch_id', $batchId)
+                ->whereIn('batch_position', $batchPositions)
+                ->groupBy('batch_position')
+                ->selectRaw('batch_position, count(*) as found')
+                ->pluck('found', 'batch_position')
+                ->all(),
+        );
+    }
+
+    /**
+     * As many of the first as can be held against the catalog together: by their rows, and by the SKUs that they have.
+     *
+     * @param  list<SheetItem>  $items
+     * @return list<SheetItem>
+     */
+    public function fitting(Sheet $sheet, array $items): array
+    {
+        $rows = DB::table('sheet_rows')
+            ->where('sheet_id', $sheet->id)
+            ->whereIn('product', array_map(fn(SheetItem $item): int => $item->position, $items))
+            ->groupBy('product')
+            ->selectRaw('product, count(*) as found')
+            ->pluck('found', 'product');
+        $ids = [];
+        foreach (
+            DB::table('products')
+                ->whereIn('code', array_map(fn(SheetItem $item): string => $item->code, $items))
+                ->pluck('id', 'code')
+            as $code => $id
+        ) {
+            $ids[mb_strtoupper((string) $code)] = (int) $id;
+        }
+        $skus = Portions::skus(array_values($ids));
+        $size = fn(SheetItem $item): int => max(
+            (int) ($rows[$item->position] ?? 0),
+            $skus[$ids[mb_strtoupper($item->code)] ?? 0] ?? 0,
+        );
+
+        return array_slice($items, 0, Portions::fitting(array_map($size, $items)));
     }
 }

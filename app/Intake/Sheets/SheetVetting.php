@@ -53,6 +53,7 @@ final readonly class SheetVetting
 
             return false;
         }
+        $items = $this->products->fitting($sheet, $items);
         $this->vet($sheet, $items);
         $sheet->update(['through' => $items[count($items) - 1]->position, 'beat_at' => now()]);
 

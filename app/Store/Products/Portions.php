@@ -17,19 +17,42 @@ final class Portions
      */
     public static function first(array $productIds): array
     {
-        $counts = DB::table('skus')
-            ->whereIn('product_id', $productIds)
-            ->groupBy('product_id')
-            ->selectRaw('product_id, count(*) as skus')
-            ->pluck('skus', 'product_id');
+        $skus = self::skus($productIds);
+
+        return array_slice($productIds, 0, self::fitting(array_map(fn(int $id): int => $skus[$id] ?? 0, $productIds)));
+    }
+
+    /**
+     * @param  list<int>  $sizes  SKUs of each product, about
+     * @return int how many of the first fit together
+     */
+    public static function fitting(array $sizes): int
+    {
         $skus = 0;
-        foreach ($productIds as $at => $productId) {
-            $skus += (int) ($counts[$productId] ?? 0);
+        foreach ($sizes as $at => $size) {
+            $skus += $size;
             if ($at > 0 && $skus > self::MOST_SKUS) {
-                return array_slice($productIds, 0, $at);
+                return $at;
             }
         }
 
-        return $productIds;
+        return count($sizes);
+    }
+
+    /**
+     * @param  list<int>  $productIds
+     * @return array<int, int> product id => SKUs, retired ones too; of a product without any none
+     */
+    public static function skus(array $productIds): array
+    {
+        return array_map(
+            intval(...),
+            DB::table('skus')
+                ->whereIn('product_id', $productIds)
+                ->groupBy('product_id')
+                ->selectRaw('product_id, count(*) as skus')
+                ->pluck('skus', 'product_id')
+                ->all(),
+        );
     }
 }

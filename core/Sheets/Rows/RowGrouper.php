@@ -27,9 +27,21 @@ final class RowGrouper
     /** Parts of a code that stand for its values. */
     private readonly int $values;
 
+    private readonly Field $code;
+
+    private readonly Field $name;
+
+    private readonly Field $sku;
+
+    /** What the row before said of its product: mostly the next says the same. */
+    private string $said = '';
+
     /** @param  list<Field>  $fields  of the sheet */
     public function __construct(array $fields)
     {
+        $this->code = Field::of(FieldKind::Product);
+        $this->name = Field::of(FieldKind::Name);
+        $this->sku = Field::of(FieldKind::Sku);
         $kinds = array_map(fn(Field $field): FieldKind => $field->kind, $fields);
         $this->hasCodes = in_array(FieldKind::Product, $kinds, true);
         $this->hasNames = in_array(FieldKind::Name, $kinds, true);
@@ -44,9 +56,14 @@ final class RowGrouper
 
     private function found(GivenRow $row, ?string $owner): RowGroup
     {
-        $code = $row->text(Field::of(FieldKind::Product));
-        $name = $row->text(Field::of(FieldKind::Name));
-        $sku = $row->text(Field::of(FieldKind::Sku));
+        $code = $row->text($this->code);
+        $name = $row->text($this->name);
+        $sku = $row->text($this->sku);
+        $said = $code === '' ? '' : "{$code}\n{$name}";
+        if ($said !== '' && $said === $this->said && $this->last !== null) {
+            return $this->last;
+        }
+        $this->said = $said;
 
         return match (true) {
             $code !== '' => RowGroup::coded($code, $name),

@@ -21,6 +21,12 @@ final readonly class SheetLayout
 
     private const SIZE = '/^(?:(?:size|gr\.?|größe|t\.?|eu)\s*)?(?:\d{0,2}x{0,4}[sl]|m|one size|\d{1,3}(?:[.,]5|½)?|\d{1,3}[-\/]\d{1,3})$/iu';
 
+    /** @var array<int, string> place of a column that says something => key of its field */
+    private array $keys;
+
+    /** @var array<int, string> place of a column that says something => unit of its bare numbers */
+    private array $units;
+
     /**
      * @param  list<SheetColumn>  $columns
      * @param  list<int>  $sizes  places of columns that are called by a size, where sizes lie across
@@ -33,7 +39,17 @@ final readonly class SheetLayout
         public array $sizes = [],
         public string $axis = 'Size',
         public FieldKind $across = FieldKind::Stock,
-    ) {}
+    ) {
+        $keys = $units = [];
+        foreach ($columns as $column) {
+            if ($column->field !== null && !in_array($column->place, $sizes, true)) {
+                $keys[$column->place] = $column->field->key();
+                $units[$column->place] = $column->unit;
+            }
+        }
+        $this->keys = $keys;
+        $this->units = array_filter($units, fn(string $unit): bool => $unit !== '');
+    }
 
     /**
      * Recognizes the shape of a sheet.
@@ -130,14 +146,14 @@ final readonly class SheetLayout
     private function said(array $cells): array
     {
         $said = [];
-        foreach ($this->columns as $column) {
-            $text = trim($cells[$column->place] ?? '');
-            if ($column->field === null || $text === '' || in_array($column->place, $this->sizes, true)) {
+        foreach ($this->keys as $place => $key) {
+            $text = trim($cells[$place] ?? '');
+            if ($text === '') {
                 continue;
             }
-            $key = $column->field->key();
-            $text =
-                $column->unit !== '' && is_numeric(str_replace(',', '.', $text)) ? "{$text} {$column->unit}" : $text;
+            if (isset($this->units[$place]) && is_numeric(str_replace(',', '.', $text))) {
+                $text = "{$text} {$this->units[$place]}";
+            }
             $said[$key] = isset($said[$key])
                 ? implode('|', [...PictureCells::names($said[$key]), ...PictureCells::names($text)])
                 : $text;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\Batches\SteerBatch;
 use App\Actions\Intake\OpenDrop;
 use App\Actions\Intake\ReceivePart;
+use App\Actions\Intake\StartImport;
 use App\Batches\BatchRunner;
 use App\Files\Sheets\SheetExport;
 use App\Files\Sheets\SheetWriter;
@@ -325,4 +326,26 @@ it('counts and shows rows of which there is no more to say than of their product
     }
     expect($shown(SheetVerdict::Same))->toBe([[2, 'same', 'SMOCK']]);
     expect($shown(SheetVerdict::Changed))->toBe([[3, 'changed', 'SMOCK']]);
+});
+
+it('looks at and imports no more products together than can be held in memory', function (): void {
+    $shop = Shop::stocked();
+    $lines = ['product,name,axis Color,axis Size,sku'];
+    foreach (['BIG1', 'BIG2'] as $code) {
+        for ($at = 0; $at < 2_600; $at++) {
+            $lines[] = sprintf('%s,Big,Tone %d,%d,%s-%d', $code, intdiv($at, 50), ($at % 50) + 1, $code, $at);
+        }
+    }
+    $sheet = Sheets::vetted($shop->user, implode("\n", $lines));
+    expect(app(SheetProducts::class)->counts($sheet))->toBe(['new' => 2]);
+    Queue::fake();
+    $sheet->update(['state' => SheetState::Vetting, 'through' => 0]);
+    app(SheetVetting::class)->advance($sheet);
+    expect($sheet->through)->toBe(1);
+    while (app(SheetVetting::class)->advance($sheet)) {
+        // One after the other.
+    }
+    $batch = app(StartImport::class)->run($shop->user, $sheet);
+    app(BatchRunner::class)->advance($batch->id, 0.0);
+    expect(Product::query()->where('code', 'like', 'BIG%')->count())->toBe(1);
 });
