@@ -20,8 +20,8 @@ interface MakesProducts extends OwnForEach
 
     /**
      * @param  list<BatchItem>  $items  of products that are yet to be
-     * @return array<int, int> SKUs that each will have, about, by its place in the batch: no more are made together than
-     *   can be held in memory
+     * @return array<int, int> SKUs that each will have, about, by its place in the batch: no more are made together
+     *   than can be held in memory
      */
     public function sizes(string $batchId, array $items): array;
 }

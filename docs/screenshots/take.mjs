@@ -127,8 +127,8 @@ await page.getByRole('button', { name: /^Import \d+ products$/ }).click();
 await page.getByRole('button', { name: 'Undo all' }).waitFor();
 await page.goto(`${base}/single-items`);
 await take('single-items');
-// One row for each SKU, of all products: a price and its neighbors typed at once.
-await page.goto(`${base}/rows?q=TB-`);
+// One row for each SKU: a price and its neighbors typed at once.
+await page.goto(`${base}/products/TB-SMOCK/rows`);
 await page.locator('[data-header=price]').nth(0).click();
 for (let rows = 0; rows < 3; rows++) {
   await page.keyboard.press('Shift+ArrowDown');

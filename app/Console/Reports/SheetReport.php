@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Reports;
 
 use App\Intake\Sheets\SheetProducts;
-use App\Intake\Sheets\VettedRow;
-use App\Intake\Sheets\VettedRows;
+use App\Intake\Sheets\Verdicts\VettedRow;
+use App\Intake\Sheets\Verdicts\VettedRows;
 use App\Models\Sheets\Sheet;
 use Core\Sheets\Reading\CellProblem;
 use Core\Sheets\Verdicts\SheetVerdict;

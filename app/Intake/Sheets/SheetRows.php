@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Intake\Sheets;
 
+use App\Intake\Sheets\Verdicts\VerdictRecord;
 use App\Models\Sheets\Sheet;
 use Core\Sheets\Reading\GivenProduct;
 use Core\Sheets\Reading\GivenRow;

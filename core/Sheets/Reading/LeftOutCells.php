@@ -8,6 +8,7 @@ use Core\Matrix\Matrix;
 use Core\Product\Sku;
 use Core\Reach\Reach;
 use Core\Reach\Simplifier;
+use Core\Sheets\Axes\AxisHomes;
 
 /**
  * The matrix of a product with what the rows of a sheet leave out. Where they make SKUs, or part those that there are,

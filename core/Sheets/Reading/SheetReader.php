@@ -20,6 +20,9 @@ use Core\Product\Product;
 use Core\Product\ProductDetails;
 use Core\Product\ProductState;
 use Core\Product\Sku;
+use Core\Sheets\Axes\AxisCells;
+use Core\Sheets\Axes\AxisHomes;
+use Core\Sheets\Axes\ReadAxes;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 

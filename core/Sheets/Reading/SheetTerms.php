@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Sheets\Reading;
 
 use Core\Gallery\Views;
+use Core\Sheets\Axes\AxesMemory;
 use Core\Text\Name;
 
 /** How a sheet is to be read, beside what stands in it. */

@@ -9,6 +9,7 @@ use Core\Matrix\Combination;
 use Core\Matrix\Matrix;
 use Core\Product\Product;
 use Core\Product\Sku;
+use Core\Sheets\Axes\ReadAxes;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 

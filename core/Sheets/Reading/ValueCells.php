@@ -8,6 +8,7 @@ use Core\Color\Swatches\Swatch;
 use Core\Color\Swatches\SwatchPiece;
 use Core\Pricing\Adjustment;
 use Core\Pricing\Currency;
+use Core\Sheets\Axes\ReadAxes;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
 

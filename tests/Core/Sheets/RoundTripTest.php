@@ -52,7 +52,7 @@ function skuAnswers(Product $product): array
     return $answers;
 }
 
-/** The same rows with another text in one cell: of another row, a number, a word, or nothing; a column less; a row twice. */
+/** The same rows with another text in one cell (another row’s, a number, a word, none), a column less, a row twice. */
 function touched(GivenProduct $given, Randomizer $random): GivenProduct
 {
     $rows = $given->rows;

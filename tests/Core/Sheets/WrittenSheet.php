@@ -37,8 +37,8 @@ use Tests\Core\Product\RandomProduct;
 final class WrittenSheet
 {
     /**
-     * A product that is drawn, and its library; null where a SKU is on offer in a cell that is left out, which no catalog
-     * can hold.
+     * A product that is drawn, and its library; null where a SKU is on offer in a cell that is left out, which no
+     * catalog can hold.
      *
      * @param  bool  $isPlain  without GTINs, of which few have a check digit that holds, and with the usual codes
      * @return ?array{Randomizer, Product, LibraryIndex}

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Screens\Intake;
 
-use App\Intake\Sheets\VettedRow;
+use App\Intake\Sheets\Verdicts\VettedRow;
 use Core\Sheets\Columns\FieldKind;
 use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;

@@ -2,8 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Intake\Sheets;
+namespace App\Intake\Sheets\Verdicts;
 
+use App\Intake\Sheets\SheetProducts;
+use App\Intake\Sheets\SheetRows;
 use App\Models\Sheets\Sheet;
 use Core\Sheets\Reading\ProblemKind;
 use Core\Sheets\Verdicts\SheetVerdict;

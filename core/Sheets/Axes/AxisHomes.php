@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Sheets\Reading;
+namespace Core\Sheets\Axes;
 
 use Core\Matrix\Axis;
 use Core\Matrix\Matrix;
@@ -10,6 +10,10 @@ use Core\Product\Product;
 use Core\Product\Sku;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Reading\GivenProduct;
+use Core\Sheets\Reading\PlacedRow;
+use Core\Sheets\Reading\ProblemKind;
+use Core\Sheets\Reading\Problems;
 
 /**
  * Where the SKUs that a product has go on axes that a sheet gives it: a column makes SKUs where each row says its own
@@ -73,8 +77,8 @@ final readonly class AxisHomes
                 $given->rows[0],
                 $this->fieldOf($axis, $given),
                 ProblemKind::Missing,
-                "The SKUs go to different values of {$axis->name}, which is new to this product, and nobody says to which " .
-                    $codes .
+                "The SKUs go to different values of {$axis->name}, which is new to this product, and nobody says to " .
+                    "which {$codes}" .
                     ($more > 0 ? " and {$more} more go" : (count($this->unsaid) === 1 ? ' goes' : ' go')) .
                     '. Give each SKU of it a row.',
             );

@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Core\Sheets\Reading;
+namespace Core\Sheets\Axes;
 
 use Core\Changes\Matrix\ReadAxis;
 use Core\Matrix\Axis;
 use Core\Matrix\Combination;
+use Core\Sheets\Reading\GivenRow;
 use Core\Text\Name;
 
 /** The axes that a product has after a sheet, and which value each cell means. */

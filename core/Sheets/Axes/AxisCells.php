@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Sheets\Reading;
+namespace Core\Sheets\Axes;
 
 use Core\Changes\Catalog;
 use Core\Changes\Matrix\DraftAxis;
@@ -15,6 +15,11 @@ use Core\Matrix\Typed\NearMiss;
 use Core\Product\Product;
 use Core\Sheets\Columns\Field;
 use Core\Sheets\Columns\FieldKind;
+use Core\Sheets\Reading\GivenProduct;
+use Core\Sheets\Reading\GivenRow;
+use Core\Sheets\Reading\ProblemKind;
+use Core\Sheets\Reading\Problems;
+use Core\Sheets\Reading\SheetTerms;
 use Core\Sizes\SizeOrder;
 use Core\Text\Name;
 

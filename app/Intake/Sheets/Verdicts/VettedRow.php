@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Intake\Sheets;
+namespace App\Intake\Sheets\Verdicts;
 
 use Core\Sheets\Verdicts\RowVerdict;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Core\Sheets\Reading;
+namespace Core\Sheets\Axes;
 
 /**
  * Axes that were read out of rows already: products of one sheet mostly have the same. Only what the library knows

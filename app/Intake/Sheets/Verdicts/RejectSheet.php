@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Intake\Sheets;
+namespace App\Intake\Sheets\Verdicts;
 
 use App\Files\Sheets\SheetWriter;
+use App\Intake\Sheets\LayoutRecord;
 use App\Models\Sheets\Sheet;
 use Core\Sheets\Columns\SheetColumn;
 use Core\Sheets\Reading\CellProblem;
